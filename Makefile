@@ -1,0 +1,100 @@
+# Velum. `make demo` and `make test` do everything; the rest is for those who work on it.
+
+PORT ?= 8000
+PYTHON ?= python3
+BIN := .venv/bin
+WEB_SOURCES := $(shell find web/src web/public web/vite.config.ts server/templates -type f)
+
+# What the demo runs with; it keeps its data in var/demo.
+DEMO := VELUM_DEMO=1 VELUM_DATA=var/demo
+# What checks and tests run with.
+TEST := SECRET_KEY=test VELUM_DEMO=1 VELUM_DATA=var/test CACHE_URL=locmemcache:// TEST_DATABASE=var/test/test.sqlite3
+
+.PHONY: demo demo-fresh test check core server journeys bench build types format migrations lock screenshots chromium tesseract clean
+
+demo: .venv/run.stamp build tesseract
+	@$(DEMO) $(BIN)/python -m demo.load
+	@$(DEMO) $(BIN)/python -m demo.serve $(PORT)
+
+demo-fresh:
+	rm -rf var/demo
+	@$(MAKE) --no-print-directory demo
+
+test: .venv/dev.stamp build chromium tesseract | var/test
+	$(TEST) $(BIN)/python manage.py test --noinput checks velum server
+	$(TEST) $(BIN)/python manage.py test --noinput e2e
+
+check: .venv/dev.stamp build | var/test
+	$(TEST) $(BIN)/python manage.py test --noinput checks
+
+core: .venv/dev.stamp | var/test
+	$(TEST) $(BIN)/python manage.py test --noinput velum
+
+server: .venv/dev.stamp build | var/test
+	$(TEST) $(BIN)/python manage.py test --noinput server
+
+journeys: .venv/dev.stamp build chromium | var/test
+	$(TEST) $(BIN)/python manage.py test --noinput e2e
+
+bench: .venv/dev.stamp build chromium
+	$(BIN)/python -m bench
+
+screenshots: .venv/dev.stamp build chromium
+	$(BIN)/python -m demo.screenshots
+
+build: web/dist/.stamp
+
+types: .venv/dev.stamp node_modules/.stamp | var/test
+	$(TEST) $(BIN)/python -m checks.api_types web/src/generated
+
+format: .venv/dev.stamp node_modules/.stamp
+	$(BIN)/ruff check --fix . ; $(BIN)/ruff format .
+	npm run --silent format
+
+migrations: .venv/dev.stamp | var/test
+	$(TEST) $(BIN)/python manage.py makemigrations
+
+# Locked dependencies after pyproject.toml changed.
+lock:
+	$(BIN)/pip install --quiet uv
+	$(BIN)/uv pip compile --universal --generate-hashes --no-header --quiet pyproject.toml -o requirements/run.txt
+	$(BIN)/uv pip compile --universal --generate-hashes --no-header --quiet --extra dev pyproject.toml -o requirements/dev.txt
+
+.venv/bin/python:
+	$(PYTHON) -c 'import sys; sys.exit(sys.version_info < (3, 11) and "Velum needs Python 3.11 or newer.")'
+	$(PYTHON) -m venv .venv
+
+.venv/run.stamp: requirements/run.txt | .venv/bin/python
+	$(BIN)/pip install --quiet --disable-pip-version-check --require-hashes -r requirements/run.txt
+	@touch $@
+
+.venv/dev.stamp: requirements/dev.txt | .venv/bin/python
+	$(BIN)/pip install --quiet --disable-pip-version-check --require-hashes -r requirements/dev.txt
+	@touch $@ .venv/run.stamp
+
+node_modules/.stamp: package-lock.json
+	npm ci --no-audit --no-fund --loglevel=error
+	@touch $@
+
+web/dist/.stamp: node_modules/.stamp .venv/run.stamp $(WEB_SOURCES)
+	npm run --silent build
+	$(BIN)/python -m whitenoise.compress --quiet web/dist
+	@touch $@
+
+chromium:
+	@command -v chromium >/dev/null || { \
+		if [ "$$(id -u)" = 0 ]; then apt-get update -qq && apt-get install -y -qq --no-install-recommends chromium; \
+		else echo "The journeys need Debian's chromium. Install it as root: apt-get install chromium"; exit 1; fi; }
+
+# Reads scans. Velum works without it, so it is no reason to stop.
+tesseract:
+	@command -v tesseract >/dev/null || { \
+		if [ "$$(id -u)" = 0 ]; then apt-get update -qq && apt-get install -y -qq --no-install-recommends tesseract-ocr \
+			|| echo "Tesseract could not be installed: scans will not be read."; \
+		else echo "Scans are only read with Tesseract. Install it as root: apt-get install tesseract-ocr"; fi; }
+
+var/test:
+	@mkdir -p $@
+
+clean:
+	rm -rf .venv node_modules web/dist var

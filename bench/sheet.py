@@ -1,0 +1,127 @@
+"""What a student downloads, and how soon the sheet can be used on a processor slowed six times."""
+
+import time
+from collections.abc import Callable, Iterator
+from contextlib import contextmanager
+from statistics import median
+
+from playwright.sync_api import Browser, CDPSession, Page, StorageState
+
+from bench.browser import browser
+from bench.figure import Figure
+from demo.served import Served, served
+
+SLOWED = 6
+RUNS = 5
+
+
+def measure() -> list[Figure]:
+    with served() as server, browser() as opened:
+        address, held = _join(opened, server)
+        with _fresh(opened, server, held) as (page, session):
+            sizes = _follow_downloads(session)
+            _until_usable(page, address)
+        usable = _median(_until_usable, opened, server, held, address)
+        bare = _median(_until_shown, opened, server, held, f"{server.home}/join/")
+        code = sum(size for kind, size in sizes.values() if kind in ("Script", "Stylesheet"))
+        fonts = sum(size for kind, size in sizes.values() if kind == "Font")
+    return [
+        Figure(
+            "scripts and styles of the student's sheet",
+            f"{code / 1000:.1f} kB",
+            f"compressed, as sent; fonts besides: {fonts / 1000:.0f} kB",
+            "at most 110 kB",
+            code <= 110_000,
+        ),
+        Figure(
+            f"sheet usable on a processor slowed {SLOWED} times",
+            f"{usable:.2f} s",
+            f"{bare:.2f} s for the page that asks for a code; medians of {RUNS}",
+            "within 2.5 s",
+            usable <= 2.5,
+        ),
+    ]
+
+
+def _join(opened: Browser, server: Served) -> tuple[str, StorageState]:
+    """Join the demo's handout; returns the sheet's address, and what the browser holds that opens it."""
+    context = opened.new_context(base_url=server.home)
+    page = context.new_page()
+    page.goto(f"/join/{server.join_code()}/")
+    page.get_by_label("Your name").fill("Kaito Brandt")
+    page.get_by_role("button", name="Start").click()
+    page.wait_for_url("**/c/**")
+    page.get_by_label("Answer 1", exact=True).wait_for()
+    address, held = page.url, context.storage_state()
+    context.close()
+    return address, held
+
+
+@contextmanager
+def _fresh(opened: Browser, server: Served, held: StorageState) -> Iterator[tuple[Page, CDPSession]]:
+    """A browser that has downloaded nothing yet, on a slow processor."""
+    context = opened.new_context(base_url=server.home, storage_state=held, viewport={"width": 1366, "height": 768})
+    page = context.new_page()
+    session = context.new_cdp_session(page)
+    session.send("Emulation.setCPUThrottlingRate", {"rate": SLOWED})
+    yield page, session
+    context.close()
+
+
+def _median(
+    measure: Callable[[Page, str], float], opened: Browser, server: Served, held: StorageState, to: str
+) -> float:
+    """The middle one of several measurements, each in a fresh browser."""
+    seconds = []
+    for _ in range(RUNS):
+        with _fresh(opened, server, held) as (page, _session):
+            seconds.append(measure(page, to))
+    return median(seconds)
+
+
+def _follow_downloads(session: CDPSession) -> dict[str, tuple[str, int]]:
+    """Kind and bytes on the wire of all that a page loads, filled in as it does."""
+    session.send("Network.enable")
+    kinds: dict[str, str] = {}
+    sizes: dict[str, tuple[str, int]] = {}
+    session.on("Network.responseReceived", lambda event: kinds.update({event["requestId"]: event["type"]}))
+    session.on(
+        "Network.loadingFinished",
+        lambda event: sizes.update(
+            {event["requestId"]: (kinds.get(event["requestId"], ""), int(event["encodedDataLength"]))}
+        ),
+    )
+    return sizes
+
+
+_WATCH = """
+    const look = () => {
+        const box = document.querySelector("[data-field] input");
+        const picture = document.querySelector(".paper img");
+        if (box && picture?.complete && picture.naturalWidth > 0) window.usableAt ??= performance.now();
+    };
+    new MutationObserver(look).observe(document, {childList: true, subtree: true});
+    document.addEventListener("load", look, true);
+"""
+
+
+def _until_usable(page: Page, address: str) -> float:
+    """Seconds from asking for the sheet until its first box can be typed into and its first page is seen.
+
+    Told by the page itself: waiting from outside would slow it down further.
+    """
+    page.add_init_script(_WATCH)
+    page.goto(address, wait_until="load")
+    page.wait_for_function("() => window.usableAt")
+    box = page.get_by_label("Answer 1", exact=True)
+    box.fill("13:10")
+    if page.get_by_text("1 of 10 answered").count() != 1:
+        raise RuntimeError("the sheet was shown and could not be used")
+    milliseconds: float = page.evaluate("window.usableAt")
+    return milliseconds / 1000
+
+
+def _until_shown(page: Page, address: str) -> float:
+    begun = time.perf_counter()
+    page.goto(address, wait_until="load")
+    return time.perf_counter() - begun

@@ -1,0 +1,26 @@
+"""Has N students join the demo's handout, and prints what their browsers hold: `python -m bench.students N`."""
+
+import json
+import sys
+
+import django
+
+if __name__ == "__main__":
+    django.setup()
+
+    from django.core import signing
+    from django.middleware.csrf import _get_new_csrf_string
+
+    from server.copies.flows.join import join
+    from server.handouts.models import Handout
+
+    handout = Handout.objects.get()
+    held = [
+        {
+            "id": str(copy.pk),
+            "cookie": signing.dumps(str(copy.pk), salt="server.copies.cookies"),
+            "csrf": _get_new_csrf_string(),
+        }
+        for copy in (join(handout, f"Student {number}") for number in range(int(sys.argv[1])))
+    ]
+    print(json.dumps(held))

@@ -1,0 +1,106 @@
+"""What the core makes of each edit, for the browser to be held to: it applies the same edits at once."""
+
+from typing import Any
+
+from pydantic import TypeAdapter
+
+from velum.document.cuts import cut_out
+from velum.document.edits import (
+    BringPageBack,
+    Change,
+    Edit,
+    ForgetPage,
+    InsertPage,
+    MovePage,
+    Place,
+    Remove,
+    Rename,
+    SetKey,
+    SetPageAside,
+    ShowPage,
+    SwapPaper,
+    TurnPage,
+    apply,
+)
+from velum.document.tests.examples import answer_box, page, worksheet
+from velum.document.worksheet import Shown, Worksheet
+from velum.geometry.box import Box
+from velum.geometry.projection import Point
+from velum.kinds.answer_box import AnswerBoxKey
+from velum.kinds.tick_places import TICK_PLACES
+
+FLAT = Shown(
+    width=500,
+    height=700.5,
+    whiten=True,
+    corners=(Point(x=60.3, y=-50.1), Point(x=540, y=90), Point(x=570, y=800), Point(x=-30, y=760.7)),
+)
+KEY = AnswerBoxKey(text="limpet")
+CASES: dict[str, list[Edit]] = {
+    "place": [Place(field=answer_box("box9", y=10))],
+    "change": [Change(field=answer_box("box1", y=700, points=2.5))],
+    "remove": [Remove(field_id="box1")],
+    "set_key": [SetKey(field_id="box2", key=KEY)],
+    "take a key away": [SetKey(field_id="box1", key=None)],
+    "rename": [Rename(title="Zones of the shore")],
+    "swap_paper": [
+        InsertPage(page=page("page9"), to=1),
+        TurnPage(page_id="page9", by=90),
+        SetPageAside(page_id="page9"),
+        SwapPaper(page_id="page2", with_id="page9"),
+    ],
+    "move_page": [MovePage(page_id="page2", to=0)],
+    "turn_page": [TurnPage(page_id="page1", by=90)],
+    "turn_page with tick places": [
+        Place(field=TICK_PLACES.example[0]),
+        TurnPage(page_id="page1", by=90),
+        TurnPage(page_id="page1", by=180),
+    ],
+    "turn_page by a half": [TurnPage(page_id="page1", by=180)],
+    "turn_page to the left": [TurnPage(page_id="page2", by=270)],
+    "insert_page": [InsertPage(page=page("page9"), to=1)],
+    "insert_page cut out": [
+        InsertPage(page=cut_out(page(), Box(x=50.3, y=100, width=300, height=120), "page9"), to=9),
+    ],
+    "show_page": [TurnPage(page_id="page1", by=90), ShowPage(page_id="page1", shown=FLAT)],
+    "show_page as it is": [
+        ShowPage(page_id="page1", shown=FLAT),
+        ShowPage(page_id="page1", shown=Shown(width=595.276, height=841.89)),
+    ],
+    "set_page_aside": [Remove(field_id="box3"), SetPageAside(page_id="page2")],
+    "bring_page_back": [
+        Remove(field_id="box3"),
+        SetPageAside(page_id="page2"),
+        BringPageBack(page_id="page2", to=0),
+    ],
+    "forget_page": [
+        InsertPage(page=page("page9"), to=1),
+        SetPageAside(page_id="page9"),
+        ForgetPage(page_id="page9"),
+    ],
+}
+
+
+def edit_cases() -> list[dict[str, Any]]:
+    """Each case: its name, a worksheet, edits, the worksheet after them, and how its pages then look."""
+    before = worksheet(
+        answer_box("box1", y=100),
+        answer_box("box2", y=300.5, x=80.25),
+        answer_box("box3", y=200, on="page2"),
+        keys={"box1": "bladder wrack", "box3": "6"},
+    )
+    reader: TypeAdapter[list[Edit]] = TypeAdapter(list[Edit])
+    return [
+        {
+            "name": name,
+            "before": _json(before),
+            "edits": reader.dump_python(edits, mode="json"),
+            "after": _json(after),
+            "looks": [str(page.look) for page in after.pages],
+        }
+        for name, edits, after in ((name, edits, apply(before, edits)) for name, edits in CASES.items())
+    ]
+
+
+def _json(document: Worksheet) -> dict[str, Any]:
+    return document.model_dump(mode="json")

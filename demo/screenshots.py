@@ -1,0 +1,124 @@
+"""Takes the pictures in docs/screenshots/ from the demo's data: `python -m demo.screenshots`.
+
+Runs a demo of its own, in a folder that is gone afterwards.
+"""
+
+import tempfile
+from pathlib import Path
+
+from playwright.sync_api import Browser, Page, ViewportSize, sync_playwright
+
+from demo.papers import keepers_log
+from demo.served import served
+from demo.teachers import MAREN
+from velum.testing import papers
+
+ROOT = Path(__file__).resolve().parents[1]
+OUT = ROOT / "docs" / "screenshots"
+LAPTOP, PHONE = ViewportSize(width=1280, height=800), ViewportSize(width=390, height=844)
+
+
+def main() -> None:
+    OUT.mkdir(parents=True, exist_ok=True)
+    with served() as server, sync_playwright() as playwright:
+        browser = playwright.chromium.launch(executable_path="/usr/bin/chromium", args=["--no-sandbox"])
+        _teacher(browser, server.home)
+
+
+def _teacher(browser: Browser, home: str) -> None:
+    page = browser.new_context(viewport=LAPTOP).new_page()
+    page.goto(f"{home}/accounts/login/")
+    page.get_by_label("Email").fill(MAREN.email)
+    page.get_by_label("Password").fill(MAREN.password)
+    page.get_by_role("button", name="Sign in").click()
+    _take(page, "desk")
+    page.get_by_role("link", name="Open Reading a tide table, 1 page").click()
+    page.locator("[data-field=box003]").click()
+    _take(page, "editor")
+    page.get_by_role("navigation", name="Steps").get_by_role("link", name="Pages").click()
+    _take(page, "pages")
+    _straighten(page, home)
+    _replace(page, home)
+    page.goto(f"{home}/desk/")
+    page.get_by_role("link", name="Open Reading a tide table, 1 page").click()
+    page.get_by_role("link", name="Key", exact=True).click()
+    page.get_by_label("Right answer 4").click()
+    _take(page, "key-sheet")
+    page.goto(f"{home}/desk/")
+    page.get_by_role("link", name="See the results").click()
+    _take(page, "results")
+    code = page.get_by_test_id("code").inner_text()
+    page.get_by_role("button", name="Show it large").click()
+    _take(page, "handout")
+    page.keyboard.press("Escape")
+    page.get_by_role("link", name="Edda Solano").click()
+    page.locator("[data-field=box006]").click()
+    _take(page, "review")
+    for name, viewport in (("sheet-laptop", LAPTOP), ("sheet-phone", PHONE)):
+        _student(browser, home, viewport, code.replace(" ", ""), name)
+
+
+def _straighten(page: Page, home: str) -> None:
+    """A sheet under the document camera, straightened."""
+    page.goto(f"{home}/desk/")
+    page.get_by_role("button", name="Use the camera").click()
+    page.wait_for_function("() => document.querySelector('[data-testid=camera] img')?.naturalWidth > 1000")
+    page.get_by_role("button", name="Take a photo").click()
+    page.get_by_role("button", name="Bring in 1 photo").click()
+    page.wait_for_url("**/worksheets/**")
+    page.get_by_role("button", name="Straighten it").wait_for(timeout=60_000)
+    page.get_by_role("navigation", name="Steps").get_by_role("link", name="Pages").click()
+    page.get_by_role("button", name="Page 1", exact=True).click()
+    page.get_by_role("button", name="Straighten…").click()
+    page.get_by_role("img", name="The page straightened").wait_for()
+    page.wait_for_timeout(2000)
+    _take(page, "straighten")
+    page.goto(f"{home}/desk/")
+    page.get_by_role("button", name="Remove Photo 1").click()
+    page.get_by_role("button", name="Remove for good").click()
+
+
+def _replace(page: Page, home: str) -> None:
+    """A newer version of the keeper's log, with one question changed."""
+    page.goto(f"{home}/desk/")
+    page.get_by_role("link", name="Open The lighthouse keeper's log, 3 pages").click()
+    page.get_by_role("navigation", name="Steps").get_by_role("link", name="Pages").click()
+    page.get_by_role("button", name="Replace the paper…").click()
+    newer = papers.painted_over(
+        papers.moved(keepers_log.draw(), 0, 14), 1, (40, 130, 520, 30), "1.  Who kept the light?"
+    )
+    with tempfile.TemporaryDirectory() as folder:
+        path = Path(folder) / "newer.pdf"
+        path.write_bytes(newer)
+        page.get_by_label("Choose the new version").set_input_files(path)
+        page.get_by_text("need a look").or_(page.get_by_text("needs a look")).first.wait_for(timeout=60_000)
+    page.wait_for_timeout(2500)
+    page.get_by_role("dialog").evaluate("dialog => (dialog.scrollTop = 330)")
+    _take(page, "replace")
+    page.keyboard.press("Escape")
+
+
+def _student(browser: Browser, home: str, viewport: ViewportSize, code: str, picture: str) -> None:
+    page = browser.new_context(viewport=viewport, has_touch=picture == "sheet-phone").new_page()
+    page.goto(f"{home}/join/{code}/")
+    page.get_by_label("Your name").fill("Kaito Brandt" if picture == "sheet-laptop" else "Lena Osei")
+    page.get_by_role("button", name="Start").click()
+    if picture == "sheet-laptop":
+        for number, answer in ((1, "13:10"), (2, "07:50"), (3, "0.4")):
+            page.get_by_label(f"Answer {number}", exact=True).fill(answer)
+        page.get_by_role("button", name="Check 3").click()
+        page.get_by_role("button", name="Next blank").click()
+    else:
+        page.get_by_label("Answer 1").fill("13:10")
+        page.get_by_role("button", name="Next blank").click()
+        page.wait_for_timeout(500)
+    _take(page, picture)
+
+
+def _take(page: Page, name: str) -> None:
+    page.wait_for_load_state("networkidle")
+    page.screenshot(path=OUT / f"{name}.png")
+
+
+if __name__ == "__main__":
+    main()

@@ -1,0 +1,120 @@
+"""What every journey begins with: the sample world, a server, and browsers to open."""
+
+import os
+import re
+from pathlib import Path
+from typing import Any, ClassVar
+
+from django.core.cache import cache
+from django.test import Client, LiveServerTestCase, override_settings
+from playwright.sync_api import Browser, BrowserContext, ConsoleMessage, Page, Playwright, sync_playwright
+
+from demo import world
+from demo.teachers import MAREN
+from e2e.live_server import UvicornThread
+from server.accounts.models import User
+from server.handouts.models import Handout
+from server.worksheets.flows.freeze import read_edition
+from server.worksheets.models import Worksheet
+
+# Playwright's synchronous interface runs an event loop in this thread, beside which Django's ORM is used.
+os.environ.setdefault("DJANGO_ALLOW_ASYNC_UNSAFE", "true")
+
+ROOT = Path(__file__).resolve().parents[1]
+AXE = (ROOT / "node_modules" / "axe-core" / "axe.min.js").read_text()
+CHROMIUM = [
+    "--no-sandbox",
+    "--disable-gpu",
+    "--disable-background-networking",
+    "--disable-component-update",
+    "--use-fake-device-for-media-stream",  # a camera that shows a clock, for those who allow it
+]
+
+LAPTOP = {"viewport": {"width": 1280, "height": 800}}
+PHONE = {"viewport": {"width": 390, "height": 844}, "has_touch": True, "is_mobile": True}
+
+
+@override_settings(
+    EMAIL_BACKEND="server.outbox.backend.OutboxBackend",
+    PASSWORD_HASHERS=["django.contrib.auth.hashers.MD5PasswordHasher"],  # fast: each journey makes its people
+)
+class Journey(LiveServerTestCase):
+    """Begins in the sample world. Fails when a page logs an error that the journey did not expect."""
+
+    server_thread_class = UvicornThread
+    browser: ClassVar[Browser]
+    _playwright: ClassVar[Playwright]
+
+    expected_problems = r"^$"
+    """What the console may say in this journey: a regular expression."""
+
+    @classmethod
+    def setUpClass(cls) -> None:
+        super().setUpClass()
+        cls._playwright = sync_playwright().start()
+        cls.addClassCleanup(cls._playwright.stop)
+        cls.browser = cls._playwright.chromium.launch(executable_path="/usr/bin/chromium", args=CHROMIUM)
+        cls.addClassCleanup(cls.browser.close)
+
+    @classmethod
+    def _make_connections_override(cls) -> dict[str, Any]:
+        return {}  # the server's threads open connections of their own
+
+    def setUp(self) -> None:
+        cache.clear()
+        read_edition.cache_clear()
+        self.problems: list[str] = []
+        world.load()
+        self.maren = User.objects.get(email=MAREN.email)
+        self.tide_table = self.worksheet("Reading a tide table")
+        self.keepers_log = self.worksheet("The lighthouse keeper's log")
+        self.handout = Handout.objects.get(worksheet=self.tide_table)
+
+    def tearDown(self) -> None:
+        for context in list(self.browser.contexts):
+            context.close()
+        unexpected = [said for said in self.problems if not re.search(self.expected_problems, said)]
+        self.assertEqual(unexpected, [])
+
+    def worksheet(self, title: str) -> Worksheet:
+        return Worksheet.objects.get(owner=self.maren, document__title=title)
+
+    def new_browser(self, **options: Any) -> BrowserContext:
+        context = self.browser.new_context(base_url=self.live_server_url, **(LAPTOP | options))
+        context.set_default_timeout(15_000)
+        context.on("console", self._note)
+        context.on("weberror", lambda error: self.problems.append(str(error.error)))
+        return context
+
+    def _note(self, message: ConsoleMessage) -> None:
+        if message.type in ("error", "warning"):
+            self.problems.append(message.text)
+
+    def teacher_browser(self, teacher: User | None = None, **options: Any) -> BrowserContext:
+        """A browser in which a teacher is signed in."""
+        client = Client()
+        client.force_login(teacher or self.maren)
+        context = self.new_browser(**options)
+        session = client.cookies["sessionid"].value
+        context.add_cookies([{"name": "sessionid", "value": session, "url": self.live_server_url}])
+        return context
+
+    def kill_server(self) -> None:
+        """Stop serving, as a machine that loses power does; what is under way is dropped."""
+        self.server_thread.terminate()
+
+    def start_server(self) -> None:
+        type(self).server_thread = self.server_thread.restarted()
+
+    def assert_accessible(self, page: Page) -> None:
+        """axe-core finds nothing serious or critical on the page as it is shown now."""
+        page.evaluate(AXE)
+        results = page.evaluate("axe.run(document, {resultTypes: ['violations']})")
+        self.assertGreater(len(results["passes"]), 0, "axe looked at nothing")
+        serious = [
+            f"{found['id']}: {node['html'][:200]} {node['failureSummary']}"
+            for found in results["violations"]
+            if found["impact"] in ("serious", "critical")
+            for node in found["nodes"]
+        ]
+        self.assertEqual(serious, [])

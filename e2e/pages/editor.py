@@ -1,0 +1,69 @@
+from playwright.sync_api import Locator, Page, expect
+
+
+class EditorPage:
+    """A worksheet on the light table."""
+
+    def __init__(self, page: Page) -> None:
+        self.page = page
+        self.undo = page.get_by_role("button", name="Undo")
+        self.redo = page.get_by_role("button", name="Redo")
+        self.slip = page.get_by_label("What is in hand")
+        self.told = page.locator(".sr-only[role=status]")
+
+    def open(self, worksheet_id: object, step: str = "film") -> "EditorPage":
+        self.page.goto(f"/worksheets/{worksheet_id}/#{step}")
+        self.paper(0).wait_for()
+        return self
+
+    def step(self, name: str) -> None:
+        self.page.get_by_role("navigation", name="Steps").get_by_role("link", name=name).click()
+
+    def paper(self, number: int) -> Locator:
+        """A page of the worksheet, from 0."""
+        return self.page.locator("[data-page] > .paper").nth(number)
+
+    def boxes(self) -> Locator:
+        return self.page.locator("[data-field]")
+
+    def box(self, number: int) -> Locator:
+        """An answer box by the number it bears."""
+        return self.page.get_by_role("button", name=f"Answer box {number},")
+
+    def expect_boxes(self, count: int) -> None:
+        expect(self.boxes()).to_have_count(count)
+
+    def expect_saved(self) -> None:
+        expect(self.page.locator("header").get_by_role("status")).to_have_text("Saved")
+
+    def draw(self, x1: float, y1: float, x2: float, y2: float, page: int = 0) -> None:
+        """Draw a box with the mouse; the corners are in CSS pixels from the page's top left."""
+        paper = self.paper(page)
+        paper.scroll_into_view_if_needed()
+        corner = paper.bounding_box()
+        assert corner
+        self.drag(corner["x"] + x1, corner["y"] + y1, corner["x"] + x2, corner["y"] + y2)
+
+    def drag(self, x1: float, y1: float, x2: float, y2: float) -> None:
+        mouse = self.page.mouse
+        mouse.move(x1, y1)
+        mouse.down()
+        mouse.move((x1 + x2) / 2, (y1 + y2) / 2, steps=3)
+        mouse.move(x2, y2, steps=3)
+        mouse.up()
+
+    def drag_by(self, thing: Locator, dx: float, dy: float) -> None:
+        place = thing.bounding_box()
+        assert place
+        x, y = place["x"] + place["width"] / 2, place["y"] + place["height"] / 2
+        self.drag(x, y, x + dx, y + dy)
+
+    def size(self, box: Locator) -> tuple[float, float, float, float]:
+        """Where a box lies, in CSS pixels rounded: left, top, width, height."""
+        place = box.bounding_box()
+        assert place
+        return (round(place["x"]), round(place["y"]), round(place["width"]), round(place["height"]))
+
+    def key(self, number: int) -> Locator:
+        """The right answer of a box, on the key sheet."""
+        return self.page.get_by_label(f"Right answer {number}", exact=True)

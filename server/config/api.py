@@ -1,0 +1,25 @@
+"""The two APIs: the teacher's, for whoever is signed in, and the student's, for whoever holds a copy's cookie."""
+
+from ninja import NinjaAPI
+from ninja.security import django_auth
+
+from server.config.errors import answer_errors
+from server.copies.api import CopyCookie
+from server.copies.api import router as copies
+from server.handouts.api import router as handouts
+from server.markbook.api import router as markbook
+from server.worksheets.api import router as worksheets
+
+teacher_api = NinjaAPI(
+    title="Velum for teachers", urls_namespace="teacher", auth=django_auth, docs_url=None, openapi_url=None
+)
+teacher_api.add_router("", worksheets)
+teacher_api.add_router("", handouts)
+teacher_api.add_router("", markbook)
+answer_errors(teacher_api)
+
+student_api = NinjaAPI(
+    title="Velum for students", urls_namespace="student", auth=CopyCookie(), docs_url=None, openapi_url=None
+)
+student_api.add_router("", copies)
+answer_errors(student_api)

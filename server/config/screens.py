@@ -1,0 +1,31 @@
+"""A screen: an empty page that a Svelte entry fills, with the data it begins with."""
+
+from typing import Any
+
+from django.http import HttpRequest, HttpResponse
+from django.middleware.csrf import get_token
+from django.shortcuts import render
+from pydantic import BaseModel
+
+
+def screen(
+    request: HttpRequest, name: str, title: str, data: BaseModel | dict[str, Any], *, picture: str = ""
+) -> HttpResponse:
+    """Show the screen whose entry is ``web/src/screens/<name>/main.ts``.
+
+    ``picture`` is the address of a picture that the screen will show first, so that it is asked for at once.
+    The page is never kept by the browser: going back must show what is true now.
+    """
+    begin = data.model_dump(mode="json") if isinstance(data, BaseModel) else data
+    response = render(
+        request,
+        "screen.html",
+        {
+            "entry": f"src/screens/{name}/main.ts",
+            "title": title,
+            "picture": picture,
+            "begin": {"csrf": get_token(request), "data": begin},
+        },
+    )
+    response["Cache-Control"] = "no-store"
+    return response

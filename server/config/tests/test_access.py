@@ -1,0 +1,296 @@
+"""Every URL of the application, opened by those who must not: nobody, another student, another teacher.
+
+A new URL fails the first test until it is listed here, with who may use it.
+"""
+
+import inspect
+import json
+from collections.abc import Iterator
+from typing import Any
+
+from django.test import Client
+from django.urls import URLPattern, URLResolver, get_resolver
+from ninja.operation import PathView
+
+from server.copies.flows.join import join
+from server.handouts.flows.hand_out import hand_out
+from server.testing.world import (
+    JSON,
+    SECRET,
+    WorldCase,
+    make_teacher,
+    make_worksheet,
+    student_client,
+    teacher_client,
+    write,
+)
+from server.worksheets import pictures
+from server.worksheets.models import Worksheet
+from velum.document.cuts import cut_out
+from velum.document.edits import InsertPage, Remove, SetPageAside, ShowPage, apply
+from velum.document.pages import looking
+from velum.document.reading import read_worksheet
+from velum.document.worksheet import Shown
+from velum.geometry.box import Box
+from velum.paper.look import AS_IT_IS
+from velum.testing.photos import SLANTED
+
+PUBLIC = {
+    ("GET", "/camera/frame.jpg"),
+    # Reached before anybody is known, or about the signed-in teacher alone; allauth's own are tested by allauth.
+    ("GET", "/"),
+    ("GET", "/join/"),
+    ("POST", "/join/"),
+    ("GET", "/join/<code>/"),
+    ("POST", "/join/<code>/"),
+    ("GET", "/outbox/"),
+}
+
+SIGNED_IN = {
+    # For any teacher, about what is their own.
+    ("GET", "/desk/"),
+    ("GET", "/api/worksheets"),
+    ("POST", "/api/worksheets"),
+}
+
+OWNERS = {
+    # For the teacher who owns it.
+    ("GET", "/worksheets/<worksheet_id>/"),
+    ("GET", "/worksheets/<worksheet_id>/pages/<page_id>/<width>.webp"),
+    ("GET", "/handouts/<handout_id>/"),
+    ("GET", "/handouts/<handout_id>/qr.svg"),
+    ("GET", "/handouts/<handout_id>/pages/<page_id>/<width>.webp"),
+    ("GET", "/copies/<copy_id>/"),
+    ("GET", "/api/worksheets/<worksheet_id>"),
+    ("DELETE", "/api/worksheets/<worksheet_id>"),
+    ("POST", "/api/worksheets/<worksheet_id>/edits"),
+    ("POST", "/api/worksheets/<worksheet_id>/pages"),
+    ("POST", "/api/worksheets/<worksheet_id>/blank-pages"),
+    ("POST", "/api/worksheets/<worksheet_id>/pages/<page_id>/cuts"),
+    ("POST", "/api/worksheets/<worksheet_id>/pages/<page_id>/replacement"),
+    ("POST", "/api/worksheets/<worksheet_id>/pages/<page_id>/straightened"),
+    ("GET", "/api/worksheets/<worksheet_id>/pictures"),
+    ("GET", "/api/worksheets/<worksheet_id>/texts"),
+    ("POST", "/api/worksheets/<worksheet_id>/pictures"),
+    ("GET", "/api/worksheets/<worksheet_id>/handouts"),
+    ("POST", "/api/worksheets/<worksheet_id>/handouts"),
+    ("PATCH", "/api/handouts/<handout_id>"),
+    ("GET", "/api/handouts/<handout_id>/results"),
+    ("GET", "/api/copies/<copy_id>"),
+    ("POST", "/api/copies/<copy_id>/overrules"),
+    ("POST", "/api/copies/<copy_id>/let-go-on"),
+}
+
+STUDENTS = {
+    # For the student whose copy it is.
+    ("GET", "/c/<copy_id>/"),
+    ("GET", "/c/<copy_id>/pages/<page_id>/<width>.webp"),
+    ("GET", "/c/<copy_id>/copy"),
+    ("GET", "/c/<copy_id>/texts"),
+    ("POST", "/c/<copy_id>/answers"),
+    ("POST", "/c/<copy_id>/check"),
+    ("POST", "/c/<copy_id>/hand-in"),
+}
+
+LISTED = PUBLIC | SIGNED_IN | OWNERS | STUDENTS
+
+
+def routes() -> set[tuple[str, str]]:
+    """Every method and path that the application answers, allauth's and the API's bare roots apart."""
+    found: set[tuple[str, str]] = set()
+    for path, pattern in _patterns(get_resolver()):
+        if path.startswith("/accounts/") or pattern.name == "api-root":
+            continue
+        found |= {(method, path) for method in _methods(pattern)}
+    return found
+
+
+def _patterns(resolver: URLResolver, before: str = "/") -> Iterator[tuple[str, URLPattern]]:
+    for part in resolver.url_patterns:
+        path = before + str(part.pattern)
+        if isinstance(part, URLResolver):
+            yield from _patterns(part, path)
+        else:
+            for converter in ("uuid", "uuidstr", "str", "int"):
+                path = path.replace(f"<{converter}:", "<")
+            yield path, part
+
+
+def _methods(pattern: URLPattern) -> set[str]:
+    """The methods of an API's path, as it was declared; of a page, those it does not refuse."""
+    view = inspect.getclosurevars(inspect.unwrap(pattern.callback)).nonlocals.get("self")
+    if isinstance(view, PathView):
+        return {method for operation in view.operations for method in operation.methods}
+    return {"GET", "POST"} if "join" in str(pattern.name) or pattern.name == "enter_code" else {"GET"}
+
+
+FLAT = Shown(width=500, height=700, corners=SLANTED)
+
+
+class Access(WorldCase):
+    def setUp(self) -> None:
+        super().setUp()
+        world = self.world
+        write(world.ama, box3="under a stone")
+        self.places = {
+            "<worksheet_id>": str(world.worksheet.pk),
+            "<handout_id>": str(world.handout.pk),
+            "<copy_id>": str(world.ama.pk),
+            "<code>": world.handout.code,
+            "<page_id>": "page1",
+            "<width>": "340",
+        }
+        self.nobody = Client()
+        self.other_teacher = teacher_client(make_teacher("tobias"))
+        self.other_student = student_client(join(world.handout, "Bao Okafor"))
+
+    def send(self, client: Client, method: str, path: str) -> Any:
+        for name, value in self.places.items():
+            path = path.replace(name, value)
+        bodies = {
+            "/answers": {"changes": []},
+            "/hand-in": {"changes": []},
+            "/check": {"field_id": "box1"},
+            "/edits": {"revision": 1, "batch": "0" * 32, "edits": [{"op": "rename", "title": "Taken"}]},
+            "/blank-pages": {"pattern": "ruled", "width": 595, "height": 842},
+            "/cuts": {"boxes": [{"x": 0, "y": 0, "width": 100, "height": 100}]},
+            "/replacement": {"with_id": "page2"},
+            "/straightened": {"corners": None, "whiten": True},
+            "/overrules": {"field_id": "box1", "earned": 1},
+        }
+        body = next((body for end, body in bodies.items() if path.endswith(end)), {})
+        return client.generic(method, path, json.dumps(body), content_type=JSON)
+
+    def assert_shut(self, response: Any, route: tuple[str, str], *, page_redirects: bool) -> None:
+        _, path = route
+        shut: tuple[int, ...] = (404,)
+        if page_redirects:
+            is_api = path.startswith("/api/") or (path.startswith("/c/") and path.count("/") == 3 and path[-1] != "/")
+            shut = (401,) if is_api else (302, 404)
+        self.assertIn(response.status_code, shut, f"{route}: {response.status_code}")
+        if response.status_code == 302:
+            self.assertTrue(response.url.startswith("/accounts/login/"), response.url)
+        self.assertNotIn(SECRET.encode(), response.content)
+        self.assertNotIn(b"under a stone", response.content)
+
+    def test_every_url_is_listed(self) -> None:
+        self.assertEqual(routes(), LISTED)
+
+    def test_nobody_gets_in_anywhere(self) -> None:
+        for route in sorted(SIGNED_IN | OWNERS | STUDENTS):
+            with self.subTest(route):
+                self.assert_shut(self.send(self.nobody, *route), route, page_redirects=True)
+
+    def test_another_teacher_finds_nothing(self) -> None:
+        for route in sorted(OWNERS):
+            with self.subTest(route):
+                self.assert_shut(self.send(self.other_teacher, *route), route, page_redirects=False)
+
+    def test_another_student_finds_nothing(self) -> None:
+        for route in sorted(STUDENTS):
+            with self.subTest(route):
+                self.assert_shut(self.send(self.other_student, *route), route, page_redirects=True)
+
+    def test_a_student_is_not_a_teacher(self) -> None:
+        own = student_client(self.world.ama)
+        for route in sorted(SIGNED_IN | OWNERS):
+            with self.subTest(route):
+                self.assert_shut(self.send(own, *route), route, page_redirects=True)
+
+    def test_not_even_the_owner_opens_a_copy_as_its_student(self) -> None:
+        owner = teacher_client(self.world.maren)
+        for route in sorted(STUDENTS):
+            with self.subTest(route):
+                self.assert_shut(self.send(owner, *route), route, page_redirects=True)
+
+    def test_nothing_was_changed_by_all_that_knocking(self) -> None:
+        for client in (self.nobody, self.other_teacher, self.other_student):
+            for route in sorted(OWNERS | STUDENTS):
+                self.send(client, *route)
+        world = self.world
+        world.worksheet.refresh_from_db()
+        world.handout.refresh_from_db()
+        world.ama.refresh_from_db()
+        self.assertEqual((world.worksheet.revision, world.worksheet.handouts.count()), (1, 1))
+        self.assertIsNone(world.ama.handed_in_at)
+        self.assertEqual(world.ama.overrules.count(), 0)
+
+    def test_a_forged_cookie_opens_nothing(self) -> None:
+        client = Client()
+        client.cookies["copy"] = f"{self.world.ama.pk}:forged:signature"
+        self.assertEqual(client.get(f"/c/{self.world.ama.pk}/").status_code, 404)
+
+    def test_the_rightful_do_get_in(self) -> None:
+        teacher, student = teacher_client(self.world.maren), student_client(self.world.ama)
+        for client, listed in ((student, STUDENTS), (teacher, OWNERS | SIGNED_IN)):
+            for method, path in sorted(listed):
+                if method == "GET" and not path.endswith(".webp"):
+                    with self.subTest(path):
+                        self.assertEqual(self.send(client, method, path).status_code, 200)
+
+
+class Secrets(WorldCase):
+    def test_no_response_for_a_student_holds_the_key(self) -> None:
+        world = self.world
+        world.handout.may_check = True
+        world.handout.save()
+        write(world.ama, box1="limpet", box2="4.8")
+        client = student_client(world.ama)
+        home = f"/c/{world.ama.pk}"
+        looks = [
+            client.get(f"/join/{world.handout.code}/"),
+            client.get(f"{home}/"),
+            client.get(f"{home}/copy"),
+            client.post(f"{home}/check", {"field_id": "box1"}, JSON),
+            client.post(f"{home}/answers", {"changes": []}, JSON),
+            client.post(f"{home}/hand-in", {"changes": []}, JSON),
+            client.get(f"{home}/"),
+            client.get(f"{home}/copy"),
+        ]
+        for response in looks:
+            self.assertIn(response.status_code, (200, 201))
+            self.assertNotIn(SECRET, response.content.decode().lower())
+            self.assertNotIn("4.80", response.content.decode())
+
+    def test_a_page_set_aside_is_for_the_teacher_alone(self) -> None:
+        world = self.world
+        document = apply(read_worksheet(make_worksheet(world.maren).document), [Remove(field_id="box4")])
+        document = apply(document, [SetPageAside(page_id="page2")])
+        sheet = Worksheet.objects.create(owner=world.maren, document=document.model_dump(mode="json"))
+        copy = join(hand_out(world.maren, sheet.pk), "Ama Lindqvist")
+        place = pictures.place_of(document.aside[0], pictures.THUMB)
+        place.parent.mkdir(parents=True, exist_ok=True)
+        place.write_bytes(b"a page with the answers")
+        student, teacher = student_client(copy), teacher_client(world.maren)
+        self.assertEqual(student.get(f"/c/{copy.pk}/pages/page2/340.webp").status_code, 404)
+        self.assertNotIn("page2", student.get(f"/c/{copy.pk}/copy").content.decode())
+        self.assertEqual(teacher.get(f"/worksheets/{sheet.pk}/pages/page2/340.webp").status_code, 200)
+
+    def test_what_was_cut_away_is_for_the_teacher_alone(self) -> None:
+        world = self.world
+        document = read_worksheet(make_worksheet(world.maren).document)
+        cut = cut_out(document.pages[0], Box(x=50, y=50, width=300, height=200), "cut1")
+        document = apply(document, [InsertPage(page=cut, to=0), ShowPage(page_id="page1", shown=FLAT)])
+        sheet = Worksheet.objects.create(owner=world.maren, document=document.model_dump(mode="json"))
+        copy = join(hand_out(world.maren, sheet.pk), "Ama Lindqvist")
+        for page in document.pages[:2]:
+            for look in (page.look, AS_IT_IS):
+                place = pictures.place_of(looking(page, look), pictures.THUMB)
+                place.parent.mkdir(parents=True, exist_ok=True)
+                place.write_bytes(f"{page.id} {look}".encode())
+        student, teacher = student_client(copy), teacher_client(world.maren)
+        for page in document.pages[:2]:
+            path = f"pages/{page.id}/340.webp"
+            seen: Any = student.get(f"/c/{copy.pk}/{path}?look={page.look}")
+            self.assertEqual(b"".join(seen.streaming_content), f"{page.id} {page.look}".encode())
+            self.assertEqual(student.get(f"/c/{copy.pk}/{path}?look=0").status_code, 404)
+            self.assertEqual(teacher.get(f"/worksheets/{sheet.pk}/{path}?look=0").status_code, 200)
+
+    def test_no_mark_reaches_a_student_who_handed_in(self) -> None:
+        write(self.world.ama, box1=SECRET, box2="1")
+        client = student_client(self.world.ama)
+        client.post(f"/c/{self.world.ama.pk}/hand-in", {"changes": []}, JSON)
+        for path in ("copy", ""):
+            text = client.get(f"/c/{self.world.ama.pk}/{path}").content.decode()
+            for word in ("verdict", "earned", "reason"):
+                self.assertNotIn(word, text)

@@ -1,0 +1,195 @@
+import uuid
+from datetime import datetime, timedelta
+from typing import Annotated, Any
+
+from django.http import HttpRequest
+from django.utils import timezone
+from ninja import Router, Schema, Status
+from ninja.security import APIKeyCookie
+from pydantic import Field
+
+from server.config.errors import ErrorOut
+from server.config.schemas import Incoming
+from server.copies import cookies
+from server.copies.flows.answer import Change, Outcome, save_answers
+from server.copies.flows.check import check
+from server.copies.flows.find import find_copy
+from server.copies.flows.hand_in import hand_in
+from server.copies.models import Copy
+from server.handouts.codes import shown
+from server.worksheets import surveys
+from server.worksheets.flows.freeze import read_edition
+from velum.document.worksheet import Sheet, sheet_of
+from velum.kinds import Answer
+from velum.marking.mark import Verdict
+
+router = Router()
+
+
+class Student(HttpRequest):
+    auth: uuid.UUID
+    """The copy that is the student's own."""
+
+
+class CopyCookie(APIKeyCookie):
+    """Whoever holds the cookie of the copy in the address may use it."""
+
+    param_name = "copy"
+
+    def authenticate(self, request: HttpRequest, key: str | None) -> uuid.UUID | None:
+        assert request.resolver_match is not None
+        copy_id: uuid.UUID = request.resolver_match.kwargs["copy_id"]
+        return copy_id if cookies.holds(request, copy_id) else None
+
+
+class SavedAnswer(Schema):
+    field_id: str
+    revision: int
+    answer: Answer
+
+
+class CheckedAnswer(Schema):
+    """The verdict on an answer as it was when it was checked, and how many tries there were."""
+
+    field_id: str
+    answer: Answer
+    verdict: Verdict
+    tries: int
+
+
+class CopyOut(Schema):
+    """A copy as its student has it. No key, no mark."""
+
+    id: uuid.UUID
+    name: str
+    return_code: str
+    open: bool
+    may_check: bool
+    handed_in_at: datetime | None
+    sheet: Sheet
+    answers: list[SavedAnswer]
+    checked: list[CheckedAnswer]
+
+
+class ChangeIn(Incoming):
+    """An answer as the device has it. ``age`` is how many milliseconds ago it was typed."""
+
+    field_id: Annotated[str, Field(max_length=32)]
+    revision: Annotated[int, Field(ge=1, le=1_000_000_000)]
+    answer: dict[str, Any]
+    age: Annotated[int, Field(ge=0, le=366 * 24 * 3600 * 1000)] = 0
+
+
+class AnswersIn(Incoming):
+    changes: Annotated[list[ChangeIn], Field(max_length=2_000)]
+
+
+class ChangeOut(Schema):
+    """What stands for a field now, or why the change was refused."""
+
+    field_id: str
+    revision: int
+    answer: Answer | None
+    refused: ErrorOut | None
+
+
+class AnswersOut(Schema):
+    changes: list[ChangeOut]
+
+
+class HandedIn(Schema):
+    handed_in_at: datetime
+
+
+class CheckIn(Incoming):
+    field_id: Annotated[str, Field(max_length=32)]
+
+
+def copy_out(copy: Copy) -> CopyOut:
+    checked: dict[str, CheckedAnswer] = {}
+    for attempt in copy.tries.order_by("pk"):
+        before = checked.get(attempt.field_id)
+        checked[attempt.field_id] = CheckedAnswer(
+            field_id=attempt.field_id,
+            answer=attempt.value,
+            verdict=Verdict(attempt.verdict),
+            tries=before.tries + 1 if before else 1,
+        )
+    return CopyOut(
+        id=copy.pk,
+        name=copy.name,
+        return_code=shown(copy.return_code),
+        open=copy.handout.open,
+        may_check=copy.handout.may_check,
+        handed_in_at=copy.handed_in_at,
+        sheet=sheet_of(read_edition(copy.handout.edition_id)),
+        answers=[
+            SavedAnswer(field_id=answer.field_id, revision=answer.revision, answer=answer.value)
+            for answer in copy.answers.all()
+        ],
+        checked=list(checked.values()),
+    )
+
+
+def _changes(body: AnswersIn) -> list[Change]:
+    return [
+        Change(change.field_id, change.revision, change.answer, timedelta(milliseconds=change.age))
+        for change in body.changes
+    ]
+
+
+def _outcome(outcome: Outcome) -> ChangeOut:
+    refused = outcome.refused
+    return ChangeOut.model_validate(
+        {
+            "field_id": outcome.field_id,
+            "revision": outcome.revision,
+            "answer": outcome.value,
+            "refused": {"code": refused.code, "message": refused.message} if refused else None,
+        }
+    )
+
+
+@router.get("/{uuid:copy_id}/copy", response={200: CopyOut, 401: ErrorOut, 404: ErrorOut}, operation_id="get_copy")
+def get_copy(request: Student, copy_id: uuid.UUID) -> CopyOut:
+    return copy_out(find_copy(request.auth))
+
+
+@router.get("/{uuid:copy_id}/texts", response={200: list[str], 401: ErrorOut, 404: ErrorOut}, operation_id="get_texts")
+def get_texts(request: Student, copy_id: uuid.UUID) -> list[str]:
+    """What is printed on each page, for those who listen to the sheet."""
+    copy = find_copy(request.auth)
+    return [surveys.text_of(page) for page in read_edition(copy.handout.edition_id).pages]
+
+
+@router.post(
+    "/{uuid:copy_id}/answers",
+    response={200: AnswersOut, 401: ErrorOut, 404: ErrorOut, 409: ErrorOut, 422: ErrorOut},
+    operation_id="save_answers",
+)
+def save(request: Student, copy_id: uuid.UUID, body: AnswersIn) -> AnswersOut:
+    outcomes = save_answers(request.auth, _changes(body), timezone.now())
+    return AnswersOut(changes=[_outcome(outcome) for outcome in outcomes])
+
+
+@router.post(
+    "/{uuid:copy_id}/check",
+    response={200: CheckedAnswer, 204: None, 401: ErrorOut, 404: ErrorOut, 409: ErrorOut, 422: ErrorOut},
+    operation_id="check_answer",
+)
+def check_answer(request: Student, copy_id: uuid.UUID, body: CheckIn) -> Any:
+    """Check the saved answer of a field. A blank one has no verdict."""
+    copy = find_copy(request.auth)
+    if check(copy, body.field_id) is Verdict.BLANK:
+        return Status(204, None)
+    return next(checked for checked in copy_out(copy).checked if checked.field_id == body.field_id)
+
+
+@router.post(
+    "/{uuid:copy_id}/hand-in",
+    response={200: HandedIn, 401: ErrorOut, 404: ErrorOut, 409: ErrorOut, 422: ErrorOut},
+    operation_id="hand_in",
+)
+def hand_in_copy(request: Student, copy_id: uuid.UUID, body: AnswersIn) -> HandedIn:
+    """Save the last changes and hand in, both or neither."""
+    return HandedIn(handed_in_at=hand_in(request.auth, _changes(body), timezone.now()))

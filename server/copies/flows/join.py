@@ -1,0 +1,51 @@
+"""Joining a handout."""
+
+from django.db import transaction
+
+from server.config.errors import Conflict, Missing, Refused
+from server.copies.models import Copy
+from server.handouts.codes import new_code, read_code
+from server.handouts.models import Handout
+
+MOST_COPIES = 2_000
+LONGEST_NAME = 60
+
+
+class NameTaken(Conflict):
+    """Somebody of this name has joined; it may be the same person on another device."""
+
+
+def find_handout(typed: str) -> Handout:
+    """The handout of a join code. Raises Missing."""
+    try:
+        return Handout.objects.select_related("edition").get(code=read_code(typed))
+    except Handout.DoesNotExist:
+        raise Missing("join.unknown_code", "No worksheet has this code. Look at it again, letter by letter.") from None
+
+
+@transaction.atomic
+def join(handout: Handout, name: str, *, namesake: bool = False) -> Copy:
+    """A copy of one's own. Raises Refused, and NameTaken unless this is a ``namesake`` of somebody who joined."""
+    name = " ".join("".join(letter if letter.isprintable() else " " for letter in name).split())
+    if not name:
+        raise Refused("join.no_name", "Write your name, so that your teacher knows whose work this is.")
+    if len(name) > LONGEST_NAME:
+        raise Refused("join.long_name", f"This name is too long: {LONGEST_NAME} letters fit.")
+    if not handout.open:
+        raise Refused("join.closed", "This worksheet is closed. Ask your teacher to open it.")
+    if not namesake and handout.copies.filter(name__iexact=name).exists():
+        raise NameTaken("join.name_taken", f"Somebody called {name} has joined already.")
+    if handout.copies.count() >= MOST_COPIES:
+        raise Refused("join.full", f"{MOST_COPIES} students have joined; no more can.")
+    return_code = new_code()
+    while handout.copies.filter(return_code=return_code).exists():
+        return_code = new_code()
+    return Copy.objects.create(handout=handout, name=name, return_code=return_code)
+
+
+def come_back(handout: Handout, typed: str) -> Copy:
+    """The copy with this return code. Raises Missing."""
+    try:
+        return handout.copies.get(return_code=read_code(typed))
+    except Copy.DoesNotExist:
+        raise Missing("join.unknown_return_code", "Nobody's work has this return code.") from None

@@ -1,0 +1,208 @@
+from typing import Any
+from unittest import mock
+
+from django.utils import timezone
+
+from server.config.errors import Busy, Conflict
+from server.copies.flows import answer
+from server.copies.flows.write import Overtaken
+from server.copies.flows.write import write as really_write
+from server.copies.models import Answer, AnswerChange, Copy
+from server.testing.world import JSON, WorldCase, student_client, text_answer, write
+
+
+class Saving(WorldCase):
+    def setUp(self) -> None:
+        super().setUp()
+        self.copy = self.world.ama
+        self.client = student_client(self.copy)
+        self.home = f"/c/{self.copy.pk}"
+
+    def send(self, *changes: dict[str, Any]) -> Any:
+        return self.client.post(f"{self.home}/answers", {"changes": changes}, JSON)
+
+    def stands(self, field_id: str) -> str | None:
+        answers = {answer.field_id: answer.value["text"] for answer in self.copy.answers.all()}
+        return answers.get(field_id)
+
+    def test_what_is_written_is_kept_and_comes_back(self) -> None:
+        answer = self.send({"field_id": "box1", "revision": 1, "answer": text_answer("limpet"), "age": 40})
+        self.assertEqual(
+            answer.json()["changes"],
+            [{"field_id": "box1", "revision": 1, "answer": text_answer("limpet"), "refused": None}],
+        )
+        saved = self.client.get(f"{self.home}/copy").json()["answers"]
+        self.assertEqual(saved, [{"field_id": "box1", "revision": 1, "answer": text_answer("limpet")}])
+
+    def test_a_save_sent_again_does_no_harm(self) -> None:
+        for _ in range(3):
+            write(self.copy, revision=1, box1="limpet")
+        self.assertEqual(self.stands("box1"), "limpet")
+        self.assertEqual(AnswerChange.objects.filter(copy=self.copy).count(), 1)
+
+    def test_a_late_old_save_does_not_overwrite_a_newer_one(self) -> None:
+        write(self.copy, revision=2, box1="limpet")
+        outcome = write(self.copy, revision=1, seconds_ago=600, box1="lim")[0]
+        self.assertEqual((self.stands("box1"), outcome.value), ("limpet", text_answer("limpet")))
+
+    def test_of_two_devices_what_was_typed_last_stands(self) -> None:
+        write(self.copy, revision=5, seconds_ago=60, box1="on the tablet")
+        outcome = write(self.copy, revision=3, seconds_ago=2, box1="on the laptop")[0]
+        self.assertEqual(self.stands("box1"), "on the laptop")
+        self.assertEqual(outcome.revision, 6)
+
+    def test_what_did_not_stand_is_in_the_log_all_the_same(self) -> None:
+        write(self.copy, revision=5, seconds_ago=1, box1="now")
+        write(self.copy, revision=3, seconds_ago=900, box1="earlier")
+        log = AnswerChange.objects.filter(copy=self.copy).order_by("pk").values_list("value__text", "kept")
+        self.assertEqual(list(log), [("now", True), ("earlier", False)])
+
+    def test_an_answer_emptied_is_a_change(self) -> None:
+        write(self.copy, revision=1, box1="limpet")
+        write(self.copy, revision=2, box1="")
+        self.assertEqual(self.stands("box1"), "")
+
+    def test_what_cannot_be_read_is_refused_and_the_rest_is_kept(self) -> None:
+        write(self.copy, revision=1, box2="4.8")
+        answer = self.send(
+            {"field_id": "box1", "revision": 1, "answer": text_answer("limpet")},
+            {"field_id": "box2", "revision": 2, "answer": {"kind": "answer_box", "text": ["4"]}},
+            {"field_id": "gone", "revision": 1, "answer": text_answer("lost?")},
+        )
+        outcomes = {outcome["field_id"]: outcome["refused"] for outcome in answer.json()["changes"]}
+        self.assertIsNone(outcomes["box1"])
+        self.assertEqual(outcomes["box2"]["code"], "answer.refused")
+        self.assertEqual(outcomes["gone"]["code"], "answer.no_field")
+        self.assertEqual((self.stands("box1"), self.stands("box2")), ("limpet", "4.8"))
+
+    def test_requests_that_make_no_sense_are_refused_whole(self) -> None:
+        good = {"field_id": "box1", "revision": 1, "answer": text_answer("limpet")}
+        for bad in ({"revision": 0}, {"revision": 1e12}, {"age": -5}, {"answer": "text"}, {"field_id": "x" * 33}):
+            with self.subTest(bad):
+                self.assert_error(self.send(good | bad), 422, "request.invalid")
+        self.assert_error(self.send(*[good] * 2_001), 422, "request.invalid")
+
+    def test_nothing_is_written_on_a_closed_handout(self) -> None:
+        self.world.handout.open = False
+        self.world.handout.save()
+        answer = self.send({"field_id": "box1", "revision": 1, "answer": text_answer("late")})
+        self.assert_error(answer, 409, "handout.closed")
+
+    def test_forty_answers_cost_as_many_queries_as_one(self) -> None:
+        write(self.copy, revision=1, box1="warm")
+        for revision, texts in enumerate(
+            ({"box1": "a"}, dict.fromkeys(("box1", "box2", "box3", "box4"), "b")), start=2
+        ):
+            with self.subTest(texts), self.assertNumQueries(6):
+                write(self.copy, revision, 0, **texts)
+
+    def test_a_copy_handed_in_between_reading_and_writing_is_left_alone(self) -> None:
+        def hand_in_first(*parts: Any) -> None:
+            Copy.objects.filter(pk=self.copy.pk).update(handed_in_at=timezone.now())
+            really_write(*parts)
+
+        with mock.patch.object(answer, "write", hand_in_first), self.assertRaises(Conflict) as caught:
+            write(self.copy, box1="late")
+        self.assertEqual(caught.exception.code, "copy.handed_in")
+        self.assertEqual((self.stands("box1"), AnswerChange.objects.count()), (None, 0))
+
+    def test_an_answer_changed_between_reading_and_writing_is_decided_anew(self) -> None:
+        def another_tab_first(*parts: Any) -> None:
+            if self.stands("box1") is None:
+                Answer.objects.create(
+                    copy=self.copy, field_id="box1", revision=4, value=text_answer("theirs"), typed_at=timezone.now()
+                )
+            really_write(*parts)
+
+        with mock.patch.object(answer, "write", another_tab_first):
+            outcome = write(self.copy, revision=2, seconds_ago=60, box1="mine, earlier")[0]
+        self.assertEqual((self.stands("box1"), outcome.value), ("theirs", text_answer("theirs")))
+
+    def test_answers_that_never_come_to_rest_are_sent_again_later(self) -> None:
+        with mock.patch.object(answer, "write", side_effect=Overtaken), self.assertRaises(Busy):
+            write(self.copy, box1="limpet")
+
+
+class HandingIn(WorldCase):
+    def setUp(self) -> None:
+        super().setUp()
+        self.copy = self.world.ama
+        self.client = student_client(self.copy)
+        self.home = f"/c/{self.copy.pk}"
+
+    def hand_in(self, *changes: dict[str, Any]) -> Any:
+        return self.client.post(f"{self.home}/hand-in", {"changes": changes}, JSON)
+
+    def test_the_last_words_go_with_it(self) -> None:
+        answer = self.hand_in({"field_id": "box1", "revision": 1, "answer": text_answer("bladderwrack")})
+        self.assertEqual(answer.status_code, 200)
+        self.copy.refresh_from_db()
+        self.assertIsNotNone(self.copy.handed_in_at)
+        self.assertEqual(self.copy.answers.get().value["text"], "bladderwrack")
+        marks = {mark.field_id: (mark.verdict, mark.earned) for mark in self.copy.marks.all()}
+        self.assertEqual(
+            marks, {"box1": ("right", "1"), "box2": ("blank", "0"), "box3": ("blank", "0"), "box4": ("blank", "0")}
+        )
+
+    def test_an_answer_that_is_refused_keeps_the_copy_open(self) -> None:
+        self.assert_error(self.hand_in({"field_id": "box1", "revision": 1, "answer": {}}), 422, "answer.refused")
+        self.copy.refresh_from_db()
+        self.assertIsNone(self.copy.handed_in_at)
+
+    def test_handing_in_twice_is_handing_in_once(self) -> None:
+        first = self.hand_in().json()
+        self.assertEqual(self.hand_in().json(), first)
+
+    def test_what_is_handed_in_can_no_longer_be_changed(self) -> None:
+        self.hand_in()
+        change = {"field_id": "box1", "revision": 1, "answer": text_answer("late")}
+        answer = self.client.post(f"{self.home}/answers", {"changes": [change]}, JSON)
+        self.assert_error(answer, 409, "copy.handed_in")
+        self.assertEqual(self.copy.answers.count(), 0)
+
+
+class Checking(WorldCase):
+    def setUp(self) -> None:
+        super().setUp()
+        self.copy = self.world.ama
+        self.client = student_client(self.copy)
+
+    def check(self, field_id: str = "box1") -> Any:
+        return self.client.post(f"/c/{self.copy.pk}/check", {"field_id": field_id}, JSON)
+
+    def allow(self) -> None:
+        self.world.handout.may_check = True
+        self.world.handout.save()
+
+    def test_checking_is_off_until_the_teacher_allows_it(self) -> None:
+        write(self.copy, box1="bladderwrack")
+        self.assert_error(self.check(), 422, "check.not_allowed")
+        self.assertEqual(self.copy.tries.count(), 0)
+
+    def test_a_student_learns_right_or_not_right_and_how_many_tries(self) -> None:
+        self.allow()
+        write(self.copy, revision=1, box1="kelp")
+        self.assertEqual(self.check().json()["verdict"], "wrong")
+        write(self.copy, revision=2, box1="Bladderwrack")
+        answer = self.check().json()
+        self.assertEqual((answer["verdict"], answer["tries"]), ("right", 2))
+        self.assertEqual(set(answer), {"field_id", "answer", "verdict", "tries"})
+
+    def test_a_blank_has_no_verdict_and_is_no_try(self) -> None:
+        self.allow()
+        self.assertEqual(self.check().status_code, 204)
+        write(self.copy, box1="  ")
+        self.assertEqual(self.check().status_code, 204)
+        self.assertEqual(self.copy.tries.count(), 0)
+
+    def test_a_box_without_a_key_waits_for_the_teacher(self) -> None:
+        self.allow()
+        write(self.copy, box3="under a stone")
+        self.assertEqual(self.check("box3").json()["verdict"], "teacher")
+
+    def test_a_checked_copy_shows_its_verdicts_again_after_a_reload(self) -> None:
+        self.allow()
+        write(self.copy, box1="kelp")
+        self.check()
+        checked = self.client.get(f"/c/{self.copy.pk}/copy").json()["checked"]
+        self.assertEqual([(mark["field_id"], mark["verdict"]) for mark in checked], [("box1", "wrong")])

@@ -1,0 +1,94 @@
+from django.test import Client
+
+from server.config.errors import Refused
+from server.copies.flows.join import LONGEST_NAME, NameTaken, come_back, join
+from server.copies.models import Copy
+from server.handouts.codes import shown
+from server.testing.world import WorldCase, student_client
+
+
+class Joining(WorldCase):
+    def setUp(self) -> None:
+        super().setUp()
+        self.link = f"/join/{self.world.handout.code}/"
+
+    def test_a_name_is_enough_for_a_copy_of_ones_own(self) -> None:
+        answer = self.client.post(self.link, {"name": "  Bao \t Okafor "})
+        copy = Copy.objects.get(name="Bao Okafor")
+        self.assertRedirects(answer, f"/c/{copy.pk}/")
+        self.assertContains(self.client.get(f"/c/{copy.pk}/"), shown(copy.return_code))
+
+    def test_the_cookie_is_for_this_copy_and_out_of_reach_of_scripts(self) -> None:
+        answer = self.client.post(self.link, {"name": "Bao Okafor"})
+        cookie = answer.cookies["copy"]
+        self.assertTrue(cookie["httponly"])
+        self.assertEqual(cookie["samesite"], "Lax")
+        self.assertEqual(cookie["path"], answer["Location"])
+
+    def test_an_unknown_code_is_told_so(self) -> None:
+        for answer in (self.client.post("/join/", {"code": "BBB BBB"}), self.client.get("/join/BBBBBB/")):
+            self.assertContains(answer, "No worksheet has this code", status_code=404)
+
+    def test_a_code_typed_carelessly_in_the_address_is_put_right(self) -> None:
+        self.assertRedirects(self.client.get(self.link.lower()), self.link)
+
+    def test_a_name_twice_is_asked_about(self) -> None:
+        answer = self.client.post(self.link, {"name": "ama lindqvist"})
+        self.assertContains(answer, "has joined already", status_code=409)
+        self.assertContains(answer, "return code", status_code=409)
+        self.client.post(self.link, {"name": "Ama Lindqvist", "namesake": "1"})
+        self.assertEqual(self.world.handout.copies.filter(name="Ama Lindqvist").count(), 2)
+
+    def test_names_that_are_none_are_refused(self) -> None:
+        for name, code in (
+            ("", "join.no_name"),
+            (" \t\u200b", "join.no_name"),
+            ("x" * (LONGEST_NAME + 1), "join.long_name"),
+        ):
+            with self.subTest(name), self.assertRaises(Refused) as caught:
+                join(self.world.handout, name)
+            self.assertEqual(caught.exception.code, code)
+
+    def test_a_name_is_only_text(self) -> None:
+        self.client.post(self.link, {"name": "<b>Bao</b>"})
+        copy = Copy.objects.get(name="<b>Bao</b>")
+        page = self.client.get(f"/c/{copy.pk}/").content.decode()
+        self.assertNotIn("<b>Bao", page)
+        self.assertNotContains(self.client.get(self.link), "<b>Bao")
+
+    def test_nobody_joins_a_closed_handout(self) -> None:
+        self.world.handout.open = False
+        self.world.handout.save()
+        self.assertContains(self.client.get(self.link), "closed")
+        self.assertContains(self.client.post(self.link, {"name": "Bao"}), "closed", status_code=422)
+
+    def test_the_same_browser_goes_on_with_its_copy(self) -> None:
+        client = student_client(self.world.ama)
+        self.assertContains(client.get(self.link), "Go on as Ama Lindqvist")
+
+    def test_a_return_code_opens_the_copy_on_another_device(self) -> None:
+        code = shown(self.world.ama.return_code).lower()
+        answer = Client().post(self.link, {"return_code": code})
+        self.assertRedirects(answer, f"/c/{self.world.ama.pk}/", fetch_redirect_response=False)
+        self.assertIn("copy", answer.cookies)
+
+    def test_a_wrong_return_code_opens_nothing(self) -> None:
+        answer = Client().post(self.link, {"return_code": "BBBBBB"})
+        self.assertContains(answer, "has this return code", status_code=404)
+        self.assertNotIn("copy", answer.cookies)
+
+    def test_a_return_code_belongs_to_its_handout(self) -> None:
+        from server.handouts.flows.hand_out import hand_out
+
+        other = hand_out(self.world.maren, self.world.worksheet.pk)
+        with self.assertRaises(Refused):
+            come_back(other, self.world.ama.return_code)
+
+    def test_guessing_return_codes_is_slowed_down(self) -> None:
+        answers = [self.client.post(self.link, {"return_code": "BBBBBB"}).status_code for _ in range(62)]
+        self.assertEqual((answers[0], answers[-1]), (404, 429))
+
+    def test_one_name_in_two_requests_at_once_is_one_copy(self) -> None:
+        join(self.world.handout, "Cleo Marchetti")
+        with self.assertRaises(NameTaken):
+            join(self.world.handout, "Cleo Marchetti")

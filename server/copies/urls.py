@@ -1,0 +1,10 @@
+from django.urls import path
+
+from server.copies import views
+
+urlpatterns = [
+    path("join/", views.enter_code, name="enter_code"),
+    path("join/<str:code>/", views.join_with_code, name="join_with_code"),
+    path("c/<uuid:copy_id>/", views.sheet, name="sheet"),
+    path("c/<uuid:copy_id>/pages/<str:page_id>/<int:width>.webp", views.page_picture, name="copy_page_picture"),
+]

@@ -1,0 +1,91 @@
+import uuid
+
+from django.http import Http404, HttpRequest, HttpResponse, HttpResponseBase
+from django.shortcuts import redirect, render
+from django.urls import reverse
+from django.views.decorators.http import require_http_methods, require_safe
+
+from server.config.errors import Refused
+from server.config.rate import limit
+from server.config.screens import screen
+from server.copies import cookies
+from server.copies.api import copy_out
+from server.copies.flows.join import NameTaken, come_back, find_handout, join
+from server.copies.models import Copy
+from server.handouts.codes import shown
+from server.worksheets.flows.freeze import read_edition
+from server.worksheets.pictures import LAPTOP
+from server.worksheets.views import send_picture
+
+
+@require_http_methods(["GET", "HEAD", "POST"])
+def enter_code(request: HttpRequest) -> HttpResponse:
+    """The page that asks for a join code."""
+    if request.method != "POST":
+        return render(request, "join/code.html")
+    typed = request.POST.get("code", "")
+    try:
+        limit(request, "code", most=100, seconds=60)
+        handout = find_handout(typed)
+    except Refused as refused:
+        return render(request, "join/code.html", {"error": refused, "code": typed[:20]}, status=refused.status)
+    return redirect("join_with_code", code=handout.code)
+
+
+@require_http_methods(["GET", "HEAD", "POST"])
+def join_with_code(request: HttpRequest, code: str) -> HttpResponse:
+    """The page behind a handout's link: asks for a name, or for the code of somebody who comes back."""
+    try:
+        limit(request, "link", most=600, seconds=60)
+        handout = find_handout(code)
+    except Refused as refused:
+        return render(request, "join/code.html", {"error": refused, "code": code[:20]}, status=refused.status)
+    if handout.code != code:
+        return redirect("join_with_code", code=handout.code)
+    name = request.POST.get("name", "")
+    context = {
+        "handout": handout,
+        "title": handout.edition.document["title"],
+        "code": shown(handout.code),
+        "joined": cookies.joined(request, handout),
+        "name": name[:60],
+    }
+    if request.method != "POST":
+        return render(request, "join/name.html", context)
+    try:
+        if "return_code" in request.POST:
+            limit(request, "return", most=60, seconds=60)
+            copy = come_back(handout, request.POST["return_code"])
+        else:
+            copy = join(handout, name, namesake="namesake" in request.POST)
+    except Refused as refused:
+        context |= {"error": refused, "name_taken": isinstance(refused, NameTaken)}
+        return render(request, "join/name.html", context, status=refused.status)
+    response = redirect("sheet", copy_id=copy.pk)
+    cookies.give(response, copy)
+    return response
+
+
+@require_safe
+def sheet(request: HttpRequest, copy_id: uuid.UUID) -> HttpResponse:
+    """The student's sheet."""
+    copy = own_copy_or_404(request, copy_id)
+    out = copy_out(copy)
+    first = out.sheet.pages[0]
+    picture = reverse("copy_page_picture", args=[copy_id, first.id, LAPTOP]) + f"?look={first.look}"
+    return screen(request, "sheet", out.sheet.title, out, picture=picture)
+
+
+@require_safe
+def page_picture(request: HttpRequest, copy_id: uuid.UUID, page_id: str, width: int) -> HttpResponseBase:
+    copy = own_copy_or_404(request, copy_id)
+    return send_picture(request, read_edition(copy.handout.edition_id).pages, page_id, width)
+
+
+def own_copy_or_404(request: HttpRequest, copy_id: uuid.UUID) -> Copy:
+    """The copy, for the browser that holds its cookie; for others it does not exist."""
+    if cookies.holds(request, copy_id):
+        copy = Copy.objects.select_related("handout__edition").filter(pk=copy_id).first()
+        if copy is not None:
+            return copy
+    raise Http404("There is no such copy of yours.")

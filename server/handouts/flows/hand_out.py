@@ -1,0 +1,30 @@
+"""Handing a worksheet out."""
+
+import uuid
+
+from django.db import transaction
+
+from server.accounts.models import User
+from server.config.errors import Missing
+from server.handouts.codes import new_code
+from server.handouts.models import Handout
+from server.worksheets.flows.find import find as find_worksheet
+from server.worksheets.flows.freeze import freeze
+
+
+@transaction.atomic
+def hand_out(owner: User, worksheet_id: uuid.UUID) -> Handout:
+    """A new handout of a worksheet as it is now. Raises Missing."""
+    worksheet = find_worksheet(owner, worksheet_id)
+    code = new_code()
+    while Handout.objects.filter(code=code).exists():
+        code = new_code()
+    return Handout.objects.create(worksheet=worksheet, edition=freeze(worksheet), code=code)
+
+
+def find(owner: User, handout_id: uuid.UUID) -> Handout:
+    """A handout of this teacher's. Raises Missing, for another teacher's too."""
+    try:
+        return Handout.objects.select_related("worksheet", "edition").get(pk=handout_id, worksheet__owner=owner)
+    except Handout.DoesNotExist:
+        raise Missing("handout.missing", "There is no such handout of yours.") from None

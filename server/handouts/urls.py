@@ -1,0 +1,12 @@
+from django.urls import path
+
+from server.handouts import views
+
+urlpatterns = [
+    path("handouts/<uuid:handout_id>/qr.svg", views.qr_code, name="qr_code"),
+    path(
+        "handouts/<uuid:handout_id>/pages/<str:page_id>/<int:width>.webp",
+        views.page_picture,
+        name="handout_page_picture",
+    ),
+]

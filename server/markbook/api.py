@@ -1,0 +1,201 @@
+import uuid
+from collections.abc import Iterable
+from datetime import datetime
+from fractions import Fraction
+from typing import Annotated
+
+from ninja import Router, Schema, Status
+from pydantic import Field
+
+from server.config.errors import ErrorOut
+from server.config.schemas import Incoming
+from server.copies.flows.hand_in import let_go_on
+from server.copies.models import Copy
+from server.handouts.api import HandoutOut, handout_out
+from server.handouts.codes import shown
+from server.handouts.flows.hand_out import find as find_handout
+from server.handouts.models import Handout
+from server.markbook.flows.overrule import find_copy, overrule
+from server.markbook.flows.results import CountedMark, copies_with_marks, counted_marks
+from server.worksheets.api import Teacher
+from server.worksheets.flows.freeze import read_edition
+from velum.document.worksheet import Worksheet as Document
+from velum.kinds import Answer
+from velum.marking.mark import Verdict
+from velum.marking.points import show
+
+router = Router()
+
+
+class MarkOut(Schema):
+    """A mark as it is shown: ``earned`` and ``points`` are rounded for reading."""
+
+    field_id: str
+    verdict: Verdict
+    reason: str
+    earned: str
+    points: str
+    tries: int
+    overruled: bool
+
+
+class CopyRow(Schema):
+    """A student in the results. ``total`` is what the marks add up to so far."""
+
+    id: uuid.UUID
+    name: str
+    joined_at: datetime
+    saved_at: datetime | None
+    handed_in_at: datetime | None
+    marks: list[MarkOut]
+    total: str
+    waiting: int
+
+
+class ResultsOut(Schema):
+    """A handout, its fields in order, and a row for each copy."""
+
+    handout: HandoutOut
+    fields: list[str]
+    points: str
+    rows: list[CopyRow]
+
+
+class RulingOut(Schema):
+    """An entry of the record: who decided what, when. ``earned`` is None where it went back to the machine's mark."""
+
+    field_id: str
+    earned: str | None
+    note: str
+    by: str
+    at: datetime
+
+
+class AnswerOut(Schema):
+    field_id: str
+    answer: Answer
+    typed_at: datetime
+
+
+class ReviewOut(Schema):
+    """A copy as its student left it, with the key and the marks."""
+
+    handout: uuid.UUID
+    row: CopyRow
+    return_code: str
+    points: str
+    document: Document
+    answers: list[AnswerOut]
+    record: list[RulingOut]
+    next: uuid.UUID | None
+    previous: uuid.UUID | None
+
+
+class OverruleIn(Incoming):
+    """``earned`` in points; None goes back to the machine's mark."""
+
+    field_id: Annotated[str, Field(max_length=32)]
+    earned: Annotated[float, Field(ge=0, le=100, multiple_of=0.25, allow_inf_nan=False)] | None
+    note: Annotated[str, Field(max_length=500)] = ""
+
+
+def _mark(mark: CountedMark) -> MarkOut:
+    return MarkOut(
+        field_id=mark.field_id,
+        verdict=mark.verdict,
+        reason=mark.reason.words,
+        earned=show(mark.earned),
+        points=show(mark.points),
+        tries=mark.tries,
+        overruled=mark.overruled is not None and mark.overruled.earned is not None,
+    )
+
+
+def _total(points: Iterable[Fraction]) -> str:
+    return show(sum(points, Fraction(0)))
+
+
+def _row(copy: Copy, marks: list[CountedMark]) -> CopyRow:
+    return CopyRow(
+        id=copy.pk,
+        name=copy.name,
+        joined_at=copy.joined_at,
+        saved_at=copy.saved_at,
+        handed_in_at=copy.handed_in_at,
+        marks=[_mark(mark) for mark in marks],
+        total=_total(mark.earned for mark in marks),
+        waiting=sum(mark.verdict is Verdict.TEACHER for mark in marks),
+    )
+
+
+def _points_of(document: Document) -> str:
+    return _total(Fraction(field.points) for field in document.fields)
+
+
+def results_of(request: Teacher, handout: Handout) -> ResultsOut:
+    document = read_edition(handout.edition_id)
+    return ResultsOut(
+        handout=handout_out(request, handout),
+        fields=[field.id for field in document.fields],
+        points=_points_of(document),
+        rows=[_row(copy, marks) for copy, marks in copies_with_marks(handout)],
+    )
+
+
+def review_of(copy: Copy) -> ReviewOut:
+    document = read_edition(copy.handout.edition_id)
+    order = list(copy.handout.copies.values_list("pk", flat=True))
+    place = order.index(copy.pk)
+    return ReviewOut(
+        handout=copy.handout.pk,
+        row=_row(copy, counted_marks(copy)),
+        return_code=shown(copy.return_code),
+        points=_points_of(document),
+        document=document,
+        answers=[
+            AnswerOut(field_id=answer.field_id, answer=answer.value, typed_at=answer.typed_at)
+            for answer in copy.answers.all()
+        ],
+        record=[
+            RulingOut(
+                field_id=ruling.field_id,
+                earned=None if ruling.earned is None else show(Fraction(ruling.earned)),
+                note=ruling.note,
+                by=str(ruling.by),
+                at=ruling.at,
+            )
+            for ruling in copy.overrules.select_related("by")
+        ],
+        previous=order[place - 1] if place > 0 else None,
+        next=order[place + 1] if place + 1 < len(order) else None,
+    )
+
+
+@router.get(
+    "/handouts/{uuid:handout_id}/results", response={200: ResultsOut, 404: ErrorOut}, operation_id="get_results"
+)
+def get_results(request: Teacher, handout_id: uuid.UUID) -> ResultsOut:
+    return results_of(request, find_handout(request.user, handout_id))
+
+
+@router.get("/copies/{uuid:copy_id}", response={200: ReviewOut, 404: ErrorOut}, operation_id="get_review")
+def get_review(request: Teacher, copy_id: uuid.UUID) -> ReviewOut:
+    return review_of(find_copy(request.user, copy_id))
+
+
+@router.post(
+    "/copies/{uuid:copy_id}/overrules",
+    response={201: ReviewOut, 404: ErrorOut, 422: ErrorOut},
+    operation_id="overrule",
+)
+def overrule_mark(request: Teacher, copy_id: uuid.UUID, body: OverruleIn) -> Status[ReviewOut]:
+    earned = None if body.earned is None else Fraction(body.earned)
+    overrule(request.user, copy_id, body.field_id, earned, body.note)
+    return Status(201, review_of(find_copy(request.user, copy_id)))
+
+
+@router.post("/copies/{uuid:copy_id}/let-go-on", response={200: ReviewOut, 404: ErrorOut}, operation_id="let_go_on")
+def let_student_go_on(request: Teacher, copy_id: uuid.UUID) -> ReviewOut:
+    copy = find_copy(request.user, copy_id)
+    let_go_on(copy)
+    return review_of(copy)

@@ -1,0 +1,8 @@
+from django.urls import path
+
+from server.markbook import views
+
+urlpatterns = [
+    path("handouts/<uuid:handout_id>/", views.handout, name="handout"),
+    path("copies/<uuid:copy_id>/", views.review, name="review"),
+]

@@ -1,0 +1,5 @@
+from django.urls import path
+
+from server.outbox.views import outbox
+
+urlpatterns = [path("", outbox, name="outbox")]

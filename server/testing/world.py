@@ -1,0 +1,126 @@
+"""A small school to test in: teachers, a worksheet with a key, a handout, students' copies."""
+
+import shutil
+import tempfile
+from dataclasses import dataclass
+from datetime import timedelta
+from pathlib import Path
+from typing import Any
+
+from allauth.account.models import EmailAddress
+from django.core.cache import cache
+from django.http import HttpResponse
+from django.test import Client, TestCase, override_settings
+from django.utils import timezone
+
+from server.accounts.models import User
+from server.copies import cookies
+from server.copies.flows.answer import Change, Outcome, save_answers
+from server.copies.flows.join import join
+from server.copies.models import Copy
+from server.handouts.flows.hand_out import hand_out
+from server.handouts.models import Handout
+from server.worksheets.flows.freeze import read_edition
+from server.worksheets.models import Worksheet
+from velum.document.tests.examples import answer_box, worksheet
+
+SECRET = "bladderwrack"
+"""The right answer of box1: it must reach no student."""
+
+JSON = "application/json"
+
+
+def make_teacher(name: str = "maren") -> User:
+    email = f"{name}@gullhaven.example"
+    teacher = User.objects.create_user(email, "lantern-and-oil")
+    EmailAddress.objects.create(user=teacher, email=email, verified=True, primary=True)
+    return teacher
+
+
+def make_worksheet(owner: User) -> Worksheet:
+    """Four boxes: box1 wants SECRET, box2 wants 4.80 and is worth 2 points, box3 has no key, box4 wants goby."""
+    document = worksheet(
+        answer_box("box1", y=100),
+        answer_box("box2", y=200, points=2),
+        answer_box("box3", y=300),
+        answer_box("box4", y=100, on="page2"),
+        keys={"box1": SECRET, "box2": "4.80", "box4": "goby"},
+    )
+    return Worksheet.objects.create(owner=owner, document=document.model_dump(mode="json"))
+
+
+@dataclass
+class World:
+    """Maren owns the worksheet and handed it out; Ama has a copy of it."""
+
+    maren: User
+    worksheet: Worksheet
+    handout: Handout
+    ama: Copy
+
+
+def make_world() -> World:
+    maren = make_teacher()
+    sheet = make_worksheet(maren)
+    handout = hand_out(maren, sheet.pk)
+    return World(maren, sheet, handout, join(handout, "Ama Lindqvist"))
+
+
+def teacher_client(teacher: User) -> Client:
+    client = Client()
+    client.force_login(teacher)
+    return client
+
+
+def student_client(copy: Copy) -> Client:
+    """A browser that holds a copy's cookies, without regard to their paths: the strictest to defend against."""
+    client = Client()
+    response = HttpResponse()
+    cookies.give(response, copy)
+    client.cookies = response.cookies
+    return client
+
+
+def write(copy: Copy, revision: int = 1, seconds_ago: float = 0, **texts: str) -> list[Outcome]:
+    """Save answers as a device would: ``write(copy, box1="limpet")``."""
+    changes = [change(field_id, text, revision, seconds_ago) for field_id, text in texts.items()]
+    return save_answers(copy.pk, changes, timezone.now())
+
+
+def change(field_id: str, text: str, revision: int = 1, seconds_ago: float = 0) -> Change:
+    return Change(field_id, revision, text_answer(text), timedelta(seconds=seconds_ago))
+
+
+def text_answer(text: str) -> dict[str, Any]:
+    return {"kind": "answer_box", "text": text}
+
+
+class WorldCase(TestCase):
+    """A test in a small school, with a folder of its own for files."""
+
+    world: World
+    data: Path
+
+    @classmethod
+    def setUpTestData(cls) -> None:
+        cls.world = make_world()
+
+    @classmethod
+    def setUpClass(cls) -> None:
+        cls.data = Path(tempfile.mkdtemp(prefix="velum-test-"))
+        cls.addClassCleanup(shutil.rmtree, cls.data, ignore_errors=True)
+        cls.enterClassContext(
+            override_settings(DATA=cls.data, MEDIA_ROOT=cls.data / "files", PICTURES_ROOT=cls.data / "pictures")
+        )
+        super().setUpClass()
+
+    def setUp(self) -> None:
+        cache.clear()
+        read_edition.cache_clear()  # a rolled back database gives its numbers out again
+
+    def assert_error(self, response: Any, status: int, code: str) -> None:
+        """The response is an error that a browser can show: a stable code and a sentence."""
+        self.assertEqual(response.status_code, status, response.content)
+        body = response.json()
+        self.assertEqual(body["code"], code)
+        self.assertRegex(body["message"], r"\.$")

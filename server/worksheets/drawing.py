@@ -1,0 +1,96 @@
+"""The work done in the drawing processes. Knows of files and of the core, not of Django."""
+
+import fcntl
+import os
+import resource
+from collections.abc import Iterator, Sequence
+from contextlib import contextmanager
+from pathlib import Path
+
+from velum.geometry.box import Box
+from velum.paper.compare import SCALE, Comparison, compare
+from velum.paper.form_fields import FormField
+from velum.paper.look import Look
+from velum.paper.page_size import PageSize
+from velum.paper.pdf import unlocked
+from velum.paper.read import open_page, read_form, read_pages
+from velum.paper.render import draw as draw_page
+from velum.paper.render import render_page
+from velum.paper.survey import Survey, read_text, survey
+
+
+def limit_memory(most_bytes: int) -> None:
+    """Run first in each process: whoever takes more memory dies of it, alone."""
+    resource.setrlimit(resource.RLIMIT_AS, (most_bytes, most_bytes))
+
+
+def read(source: Path) -> tuple[list[PageSize], list[FormField]]:
+    """The pages of a file, and its form fields. Raises PaperRefused."""
+    data = source.read_bytes()
+    return read_pages(data), read_form(data)
+
+
+def unlock(source: Path, password: str) -> None:
+    """Replace a locked PDF by the same without its lock. Raises PaperRefused."""
+    source.write_bytes(unlocked(source.read_bytes(), password))
+
+
+def draw(source: Path, number: int, look: Look, pictures: Sequence[tuple[int, Path]]) -> None:
+    """Draw a page in several widths (pixels, widest first); each picture comes whole or not at all.
+
+    Does nothing when all are there, or when another process is drawing them. Raises PaperRefused.
+    """
+    with _alone([place for _, place in pictures]) as missing:
+        if missing:
+            drawn = render_page(source.read_bytes(), number, [width for width, _ in pictures], look)
+            for data, (_, place) in zip(drawn, pictures, strict=True):
+                _put(place, data)
+
+
+def look_over(source: Path, number: int, place: Path) -> None:
+    """Survey a page and keep what was found out. Raises PaperRefused."""
+    with _alone([place]) as missing:
+        if missing:
+            _put(place, survey(source.read_bytes(), number).model_dump_json().encode())
+
+
+def read_page(source: Path, number: int, surveyed: Path, place: Path) -> None:
+    """Read the text of a page and keep it; ``surveyed`` is what was found out about it. Raises PaperRefused."""
+    with _alone([place]) as missing:
+        if missing:
+            proposal = Survey.model_validate_json(surveyed.read_bytes()).proposal if surveyed.exists() else None
+            _put(place, read_text(source.read_bytes(), number, proposal).model_dump_json().encode())
+
+
+Paper = tuple[Path, int, Look]
+"""A page of a file, and how it is shown."""
+
+
+def compare_papers(old: Paper, new: Paper, places: Sequence[Box]) -> Comparison:
+    """Compare two printings of a page at these places. Raises PaperRefused."""
+    pictures = []
+    for source, number, look in (old, new):
+        with open_page(source.read_bytes(), number) as page:
+            sides = (look.flat or page.size).width, (look.flat or page.size).height
+            across = sides[0] if look.turn in (0, 180) else sides[1]
+            pictures.append(draw_page(page, round(across * SCALE), look))
+    return compare(pictures[0], pictures[1], places)
+
+
+@contextmanager
+def _alone(places: Sequence[Path]) -> Iterator[bool]:
+    """Whether files are missing and no other process is making them; none begins before this one is done."""
+    places[0].parent.mkdir(parents=True, exist_ok=True)
+    with open(places[0].with_suffix(".lock"), "wb") as lock:
+        try:
+            fcntl.flock(lock, fcntl.LOCK_EX | fcntl.LOCK_NB)
+        except BlockingIOError:
+            yield False
+        else:
+            yield not all(place.exists() for place in places)
+
+
+def _put(place: Path, data: bytes) -> None:
+    half = place.with_suffix(".half")
+    half.write_bytes(data)
+    os.replace(half, place)

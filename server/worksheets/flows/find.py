@@ -1,0 +1,25 @@
+"""Finding a worksheet and what belongs to it, for the teacher who owns it."""
+
+import uuid
+from collections.abc import Iterable
+
+from server.accounts.models import User
+from server.config.errors import Missing
+from server.worksheets.models import Worksheet
+from velum.document.worksheet import Page
+
+
+def find(owner: User, worksheet_id: uuid.UUID) -> Worksheet:
+    """A worksheet of this teacher's. Raises Missing, for another teacher's too."""
+    try:
+        return owner.worksheets.get(pk=worksheet_id)
+    except Worksheet.DoesNotExist:
+        raise Missing("worksheet.missing", "There is no such worksheet on your desk.") from None
+
+
+def find_page(pages: Iterable[Page], page_id: str) -> Page:
+    """The page of that name. Raises Missing."""
+    for page in pages:
+        if page.id == page_id:
+            return page
+    raise Missing("page.missing", "This worksheet has no such page.")

@@ -1,0 +1,18 @@
+"""A new version of a paper put under a worksheet."""
+
+import uuid
+
+from server.accounts.models import User
+from server.worksheets import paper_pool, sources
+from server.worksheets.flows.find import find, find_page
+from velum.document.reading import read_worksheet
+from velum.document.replacing import Replacement, fields_on, replacement
+
+
+def plan(owner: User, worksheet_id: uuid.UUID, page_id: str, with_id: str) -> Replacement:
+    """What becomes of a page's fields when it shows what a page set aside shows. Raises Missing and PaperRefused."""
+    document = read_worksheet(find(owner, worksheet_id).document)
+    page, other = find_page(document.pages, page_id), find_page(document.aside, with_id)
+    places = [field.box for field in fields_on(document, page_id)]
+    papers = [(sources.path_of(each.source), each.number, each.look) for each in (page, other)]
+    return replacement(document, page_id, with_id, paper_pool.compare(papers[0], papers[1], places))

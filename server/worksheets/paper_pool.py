@@ -1,0 +1,88 @@
+"""The drawing processes of this web process: started when first needed, each with limits on time and memory."""
+
+import functools
+import multiprocessing
+from collections.abc import Sequence
+from concurrent.futures import Future, TimeoutError
+from concurrent.futures.process import BrokenProcessPool
+from multiprocessing.util import Finalize
+from pathlib import Path
+from typing import Any
+
+from django.conf import settings
+from pebble import ProcessExpired, ProcessPool
+
+from server.worksheets import drawing
+from velum.errors import VelumError
+from velum.geometry.box import Box
+from velum.paper.compare import Comparison
+from velum.paper.form_fields import FormField
+from velum.paper.page_size import PageSize, PaperRefused
+
+
+@functools.cache
+def _pool() -> ProcessPool:
+    pool = ProcessPool(
+        max_workers=settings.DRAWING_PROCESSES,
+        max_tasks=50,
+        initializer=drawing.limit_memory,
+        initargs=[settings.DRAWING_BYTES],
+        context=multiprocessing.get_context("spawn"),
+    )
+    # Before multiprocessing waits for its children at exit, which these would never let it finish.
+    Finalize(None, _end, args=(pool,), exitpriority=10)
+    return pool
+
+
+def _end(pool: ProcessPool) -> None:
+    pool.stop()  # type: ignore[no-untyped-call]
+    pool.join()
+
+
+def submit(work: Any, *arguments: Any, seconds: float | None = None) -> "Future[Any]":
+    """Have a drawing process do some work, in so many seconds or as many as a page may take.
+
+    What it raises, its time-out and its death come out of the future.
+    """
+    future: Future[Any]
+    seconds = seconds or settings.DRAWING_SECONDS
+    try:
+        future = _pool().schedule(work, args=arguments, timeout=seconds)
+    except RuntimeError:
+        # The pool gives itself up when an idle process of it is killed, by a machine out of memory for instance.
+        _pool.cache_clear()
+        future = _pool().schedule(work, args=arguments, timeout=seconds)
+    return future
+
+
+def start() -> None:
+    """Have the drawing processes ready before the first paper comes."""
+    submit(len, ())
+
+
+def read_file(source: Path) -> tuple[list[PageSize], list[FormField]]:
+    """The pages of a file and its form fields, read in a process of its own. Raises PaperRefused."""
+    found: tuple[list[PageSize], list[FormField]] = _result(submit(drawing.read, source))
+    return found
+
+
+def unlock(source: Path, password: str) -> None:
+    """Replace a locked PDF by the same without its lock, in a process of its own. Raises PaperRefused."""
+    _result(submit(drawing.unlock, source, password))
+
+
+def compare(old: drawing.Paper, new: drawing.Paper, places: Sequence[Box]) -> Comparison:
+    """Two printings of a page compared, in a process of its own. Raises PaperRefused."""
+    comparison: Comparison = _result(submit(drawing.compare_papers, old, new, places))
+    return comparison
+
+
+def _result(future: "Future[Any]") -> Any:
+    try:
+        return future.result()
+    except VelumError:
+        raise
+    except TimeoutError as problem:
+        raise PaperRefused("paper.too_slow", "This file takes too long to open.") from problem
+    except (ProcessExpired, BrokenProcessPool, MemoryError) as problem:
+        raise PaperRefused("paper.too_heavy", "This file is too heavy to open.") from problem

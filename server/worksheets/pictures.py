@@ -1,0 +1,101 @@
+"""Pictures of pages, in a few widths. They are made from the uploaded file at any time, so they may be thrown away.
+
+THUMB and LAPTOP are drawn when a file is brought in; FINE (for zooming in, and for dense screens) when first asked for.
+A picture that somebody asks for is drawn before those that nobody looks at.
+"""
+
+import threading
+from collections.abc import Iterable
+from concurrent.futures import Future, wait
+from enum import Enum
+from pathlib import Path
+
+from django.conf import settings
+
+from server.config.errors import Busy
+from server.worksheets import drawing, work
+from server.worksheets.models import SourceFile
+from server.worksheets.sources import local_path
+from velum.document.worksheet import Page
+from velum.paper.page_size import PaperRefused
+
+THUMB, LAPTOP, FINE = 340, 1700, 3400
+"""Pixels across. LAPTOP is twice the width at which a 1366 pixel screen shows a page, so it is sharp at 200 %."""
+
+_ALL = (LAPTOP, THUMB)
+"""Drawn in one go when a page is brought in."""
+
+_LONG, _GLANCE = 10, 16
+"""Of a paper of more than so many pages the editor shows thumbs first, about so many at a glance."""
+
+_waiting_room = threading.BoundedSemaphore(2)
+"""Requests that may wait for a picture at once: the threads of a web process are few, and students' saves need them."""
+
+
+class State(Enum):
+    READY = "ready"
+    WAITING = "waiting"
+    FAILED = "failed"
+
+
+def place_of(page: Page, width: int) -> Path:
+    """Where a picture of a page is kept once it is drawn."""
+    return folder_of(page) / f"{page.number}-{page.look}-{width}.webp"
+
+
+def folder_of(page: Page) -> Path:
+    """Where all that is made from the page's file is kept."""
+    root: Path = settings.PICTURES_ROOT
+    return root / page.source[:2] / page.source
+
+
+def state_of(page: Page) -> State:
+    """Whether the page can be shown."""
+    place = place_of(page, LAPTOP)
+    if place.exists():
+        return State.READY
+    return State.FAILED if work.failed_lately(place) else State.WAITING
+
+
+def begin(pages: Iterable[Page]) -> None:
+    """Begin to draw the pictures that are missing, in this order.
+
+    A short paper goes before what is left of long ones; of a long one the first thumbs do.
+    """
+    pages = [page for page in pages if state_of(page) is State.WAITING]
+    sources = SourceFile.objects.in_bulk({page.source for page in pages})
+    soon: list[tuple[Page, tuple[int, ...]]]
+    soon = [(page, (THUMB,)) for page in pages[:_GLANCE]] if len(pages) > _LONG else [(page, _ALL) for page in pages]
+    for page, widths in reversed(soon):
+        _draw(local_path(sources[page.source]), page, widths, first=True)
+    if len(pages) > _LONG:
+        for page in pages:
+            _draw(local_path(sources[page.source]), page, _ALL)
+
+
+def picture(page: Page, width: int) -> Path:
+    """The picture of a page, drawn now if it has to be. Raises PaperRefused, and Busy when too many wait already."""
+    place = place_of(page, width)
+    if place.exists():
+        return place
+    if work.failed_lately(place):
+        raise PaperRefused("paper.page_broken", "This page could not be drawn.")
+    drawn = _draw(local_path(SourceFile.objects.get(pk=page.source)), page, _now(width), first=True)
+    if _waiting_room.acquire(blocking=False):
+        try:
+            wait([drawn], timeout=settings.DRAWING_SECONDS)
+        finally:
+            _waiting_room.release()
+    if not place.exists():
+        raise Busy("picture.busy", "This page is still being drawn.")
+    return place
+
+
+def _now(width: int) -> tuple[int, ...]:
+    """What is drawn for somebody who asks for a width: a thumb is drawn alone, in a fraction of the time."""
+    return _ALL if width == LAPTOP else (width,)
+
+
+def _draw(source: Path, page: Page, widths: tuple[int, ...], *, first: bool = False) -> "Future[None]":
+    places = [(width, place_of(page, width)) for width in widths]
+    return work.begin(places[0][1], drawing.draw, source, page.number, page.look, places, first=first)

@@ -1,0 +1,54 @@
+"""What is found out about pages after they were brought in, kept beside their pictures and made again at any time."""
+
+from collections.abc import Iterable
+from pathlib import Path
+
+from pydantic import ValidationError
+
+from server.worksheets import drawing, work
+from server.worksheets.models import SourceFile
+from server.worksheets.pictures import folder_of
+from server.worksheets.sources import local_path
+from velum.document.page_text import shown_lines
+from velum.document.worksheet import Page
+from velum.paper.survey import PageText, Survey
+
+
+def begin(pages: Iterable[Page]) -> None:
+    """Begin to look over and to read the pages of which nothing is known, after all that is drawn."""
+    pages = [page for page in pages if not is_done(page)]
+    sources = SourceFile.objects.in_bulk({page.source for page in pages})
+    for page in pages:
+        source, surveyed, text = local_path(sources[page.source]), _survey_place(page), _text_place(page)
+        work.begin(surveyed, drawing.look_over, source, page.number, surveyed, slow=True)
+        work.begin(text, drawing.read_page, source, page.number, surveyed, text, slow=True)
+
+
+def is_done(page: Page) -> bool:
+    """Whether nothing more is to be found out about a page."""
+    return all(place.exists() or work.failed_lately(place) for place in (_survey_place(page), _text_place(page)))
+
+
+def survey_of(page: Page) -> Survey | None:
+    """What was found out about a page; None: not yet."""
+    try:
+        return Survey.model_validate_json(_survey_place(page).read_bytes())
+    except (FileNotFoundError, ValidationError):
+        return None
+
+
+def text_of(page: Page) -> str:
+    """What can be read on a page as it is shown, line by line; empty as long as it is not known."""
+    try:
+        kept = PageText.model_validate_json(_text_place(page).read_bytes())
+    except (FileNotFoundError, ValidationError):
+        return ""
+    return "\n".join(line.text for line in shown_lines(page, kept.lines))
+
+
+def _survey_place(page: Page) -> Path:
+    return folder_of(page) / f"{page.number}-survey-1.json"
+
+
+def _text_place(page: Page) -> Path:
+    return folder_of(page) / f"{page.number}-text-1.json"

@@ -1,0 +1,104 @@
+import uuid
+from collections.abc import Iterable
+
+from django.conf import settings
+from django.contrib.auth.decorators import login_required
+from django.http import FileResponse, Http404, HttpRequest, HttpResponse, HttpResponseBase
+from django.urls import reverse
+from django.views.decorators.http import require_safe
+
+from server.accounts.models import User
+from server.config.errors import Busy, Missing
+from server.config.screens import screen
+from server.worksheets import pictures
+from server.worksheets.api import desk_of
+from server.worksheets.flows.find import find, find_page
+from server.worksheets.models import Worksheet
+from velum.document.pages import looking
+from velum.document.reading import read_worksheet
+from velum.document.worksheet import Page
+from velum.paper.look import LookRefused, read_look
+from velum.paper.page_size import PaperRefused
+
+
+@login_required
+@require_safe
+def desk(request: HttpRequest) -> HttpResponse:
+    teacher = teacher_of(request)
+    sheets = [sheet.model_dump(mode="json") for sheet in desk_of(teacher)]
+    return screen(
+        request,
+        "desk",
+        "Your desk",
+        {"worksheets": sheets, "email": teacher.email} | _bringing_in(),
+    )
+
+
+@login_required
+@require_safe
+def editor(request: HttpRequest, worksheet_id: uuid.UUID) -> HttpResponse:
+    worksheet = found_or_404(request, worksheet_id)
+    data = {
+        "id": str(worksheet.pk),
+        "revision": worksheet.revision,
+        "document": read_worksheet(worksheet.document).model_dump(mode="json"),
+    } | _bringing_in()
+    return screen(request, "editor", worksheet.document["title"], data)
+
+
+def _bringing_in() -> dict[str, object]:
+    """What a screen has to know on which papers are brought in."""
+    return {
+        "largest_upload": settings.LARGEST_UPLOAD,
+        "stand_in_camera": reverse("camera_frame") if settings.DEMO else None,
+    }
+
+
+@login_required
+@require_safe
+def page_picture(request: HttpRequest, worksheet_id: uuid.UUID, page_id: str, width: int) -> HttpResponseBase:
+    """A page as it is shown, or as it would be shown otherwise: before somebody decides on it."""
+    worksheet = found_or_404(request, worksheet_id)
+    document = read_worksheet(worksheet.document)
+    pages = (*document.pages, *document.aside)
+    try:
+        if "look" in request.GET:
+            look = read_look(request.GET["look"])
+            pages = tuple(looking(page, look) for page in pages if page.id == page_id)
+    except LookRefused as refused:
+        raise Http404(refused.message) from refused
+    return send_picture(request, pages, page_id, width)
+
+
+def teacher_of(request: HttpRequest) -> User:
+    """The signed-in teacher; only for views behind ``login_required``."""
+    assert isinstance(request.user, User)
+    return request.user
+
+
+def found_or_404(request: HttpRequest, worksheet_id: uuid.UUID) -> Worksheet:
+    try:
+        return find(teacher_of(request), worksheet_id)
+    except Missing as missing:
+        raise Http404(missing.message) from missing
+
+
+def send_picture(request: HttpRequest, pages: Iterable[Page], page_id: str, width: int) -> HttpResponseBase:
+    """One of these pages as a picture. Its address says how the page is shown, so a browser may keep it."""
+    if width not in (pictures.THUMB, pictures.LAPTOP, pictures.FINE):
+        raise Http404("There are no pictures of this width.")
+    try:
+        page = find_page(pages, page_id)
+        if request.GET.get("look", str(page.look)) != str(page.look):
+            raise Http404("The page is not shown like this.")
+        place = pictures.picture(page, width)
+    except Missing as missing:
+        raise Http404(missing.message) from missing
+    except Busy as busy:
+        # No failure: a browser that shows it as one would fill its console while a long paper is drawn.
+        return HttpResponse(busy.message, status=202, headers={"Cache-Control": "no-store"}, content_type="text/plain")
+    except PaperRefused as refused:
+        return HttpResponse(refused.message, status=422, content_type="text/plain")
+    response = FileResponse(place.open("rb"), content_type="image/webp")
+    response["Cache-Control"] = "private, max-age=604800"
+    return response

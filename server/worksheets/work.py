@@ -1,0 +1,101 @@
+"""Work that waits for the drawing processes: what somebody is looking at goes first.
+
+A piece of work is named by the file that it makes. The same work is never done twice at once. Of work that is slow and
+that nobody waits for, one piece is under way at a time: the other processes are free for what somebody looks at.
+"""
+
+import threading
+import time
+from collections import OrderedDict
+from collections.abc import Callable
+from concurrent.futures import Future
+from concurrent.futures.process import BrokenProcessPool
+from dataclasses import dataclass, field
+from functools import partial
+from pathlib import Path
+from typing import Any
+
+from django.conf import settings
+
+from server.worksheets import paper_pool
+
+_SLOW_SECONDS = 90
+"""The longest that slow work may take."""
+
+_TRY_AGAIN_AFTER = 600
+"""Seconds after which what failed is tried again."""
+
+
+@dataclass(frozen=True)
+class _Work:
+    place: Path
+    run: Callable[..., None]
+    arguments: tuple[Any, ...]
+    slow: bool
+    done: "Future[None]" = field(default_factory=Future)
+
+
+_waiting: OrderedDict[Path, _Work] = OrderedDict()
+_running: dict[Path, _Work] = {}
+_lock = threading.RLock()
+
+
+def begin(
+    place: Path, run: Callable[..., None], *arguments: Any, first: bool = False, slow: bool = False
+) -> "Future[None]":
+    """Have work done that makes the file ``place``, before all other or after it. Work that waits already moves up."""
+    with _lock:
+        if place in _running:
+            return _running[place].done
+        work = _waiting.get(place) or _Work(place, run, arguments, slow)
+        if place not in _waiting or first:
+            _waiting[place] = work
+            _waiting.move_to_end(place, last=not first)
+        _go_on()
+        return work.done
+
+
+def failed_lately(place: Path) -> bool:
+    """Whether the work failed a short time ago. Later it is worth another try: a machine may be busy."""
+    try:
+        return time.time() - _failure(place).stat().st_mtime < _TRY_AGAIN_AFTER
+    except FileNotFoundError:
+        return False
+
+
+def _go_on() -> None:
+    """Keep the processes busy, each with one piece of work more at hand."""
+    with _lock:
+        while len(_running) < 2 * settings.DRAWING_PROCESSES and (place := _next()):
+            work = _running[place] = _waiting.pop(place)
+            try:
+                future = paper_pool.submit(work.run, *work.arguments, seconds=_SLOW_SECONDS if work.slow else None)
+            except Exception as problem:
+                del _running[place]
+                work.done.set_exception(problem)
+                continue
+            future.add_done_callback(partial(_finished, work))
+
+
+def _next() -> Path | None:
+    slow = any(work.slow for work in _running.values())
+    return next((place for place, work in _waiting.items() if not (slow and work.slow)), None)
+
+
+def _finished(work: _Work, future: "Future[Any]") -> None:
+    problem = BrokenProcessPool() if future.cancelled() else future.exception()
+    # A pool that broke says nothing about the page.
+    if problem is not None and not isinstance(problem, BrokenProcessPool):
+        work.place.parent.mkdir(parents=True, exist_ok=True)
+        _failure(work.place).touch()
+    with _lock:
+        _running.pop(work.place, None)
+        _go_on()
+    if problem is None:
+        work.done.set_result(None)
+    else:
+        work.done.set_exception(problem)
+
+
+def _failure(place: Path) -> Path:
+    return place.with_suffix(".failed")

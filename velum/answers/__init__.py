@@ -1,0 +1,1 @@
+"""Comparing what was written with what was meant."""

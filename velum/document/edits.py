@@ -1,0 +1,221 @@
+"""Edits: the only way a worksheet changes.
+
+A list of edits is applied whole or not at all.
+"""
+
+from collections.abc import Sequence
+from typing import Annotated, Literal, TypeAlias, assert_never
+
+from pydantic import Discriminator
+from pydantic import Field as Limits
+
+from velum.document.pages import (
+    bring_page_back,
+    forget_page,
+    insert_page,
+    move_page,
+    set_page_aside,
+    show_page,
+    turn_page,
+)
+from velum.document.replacing import swap_paper
+from velum.document.worksheet import Page, Shown, Title, Worksheet, read_through
+from velum.errors import VelumError
+from velum.kinds import Field, Key
+from velum.model import Id, Model
+
+MOST_FIELDS = 2_000
+Position = Annotated[int, Limits(ge=0, le=100_000)]
+
+
+class EditRefused(VelumError):
+    """An edit that does not fit the worksheet it was made on."""
+
+
+class Place(Model):
+    """Lay a new field on the film."""
+
+    op: Literal["place"] = "place"
+    field: Field
+
+
+class Change(Model):
+    """Give the field of the same name another place or other settings."""
+
+    op: Literal["change"] = "change"
+    field: Field
+
+
+class Remove(Model):
+    """Take a field off the film, and its key with it."""
+
+    op: Literal["remove"] = "remove"
+    field_id: Id
+
+
+class SetKey(Model):
+    """Set the right answer of a field, or take it away (None)."""
+
+    op: Literal["set_key"] = "set_key"
+    field_id: Id
+    key: Key | None
+
+
+class Rename(Model):
+    op: Literal["rename"] = "rename"
+    title: Title
+
+
+class SwapPaper(Model):
+    """Exchange what a page shows with what a page set aside shows, such as a newer printing of it."""
+
+    op: Literal["swap_paper"] = "swap_paper"
+    page_id: Id
+    with_id: Id
+
+
+class MovePage(Model):
+    """Move a page to a place among the others, counted from 0."""
+
+    op: Literal["move_page"] = "move_page"
+    page_id: Id
+    to: Position
+
+
+class TurnPage(Model):
+    """Turn a page clockwise, with all that lies on it."""
+
+    op: Literal["turn_page"] = "turn_page"
+    page_id: Id
+    by: Literal[90, 180, 270]
+
+
+class InsertPage(Model):
+    """Put in a page of a file that the worksheet has already: a double, or a region cut out."""
+
+    op: Literal["insert_page"] = "insert_page"
+    page: Page
+    to: Position
+
+
+class ShowPage(Model):
+    """Show a page flattened or as it is, whitened or not."""
+
+    op: Literal["show_page"] = "show_page"
+    page_id: Id
+    shown: Shown
+
+
+class SetPageAside(Model):
+    """Take a page on which nothing lies out of the worksheet, and keep it."""
+
+    op: Literal["set_page_aside"] = "set_page_aside"
+    page_id: Id
+
+
+class BringPageBack(Model):
+    """Bring a page back that was set aside."""
+
+    op: Literal["bring_page_back"] = "bring_page_back"
+    page_id: Id
+    to: Position
+
+
+class ForgetPage(Model):
+    """Forget a page set aside, of which there is another copy."""
+
+    op: Literal["forget_page"] = "forget_page"
+    page_id: Id
+
+
+FieldEdit: TypeAlias = Place | Change | Remove | SetKey
+PageEdit: TypeAlias = (
+    SwapPaper | MovePage | TurnPage | InsertPage | ShowPage | SetPageAside | BringPageBack | ForgetPage
+)
+Edit = Annotated[FieldEdit | PageEdit | Rename, Discriminator("op")]
+
+
+def apply(worksheet: Worksheet, edits: Sequence[Edit]) -> Worksheet:
+    """The worksheet after the edits, its fields in reading order.
+
+    Raises EditRefused, PageRefused, LookRefused and PaperRefused.
+    """
+    fields = {field.id: field for field in worksheet.fields}
+    keys = dict(worksheet.keys)
+    for edit in edits:
+        match edit:
+            case Rename(title=title):
+                worksheet = worksheet.model_copy(update={"title": title})
+            case Place() | Change() | Remove() | SetKey():
+                _edit_field(worksheet.pages, fields, keys, edit)
+            case _:
+                worksheet = _edit_page(_with(worksheet, fields, keys), edit)
+                fields = {field.id: field for field in worksheet.fields}
+    if len(fields) > MOST_FIELDS:
+        raise EditRefused("edit.too_many_fields", f"A worksheet holds at most {MOST_FIELDS} fields.")
+    return read_through(_with(worksheet, fields, keys))
+
+
+def _with(worksheet: Worksheet, fields: dict[str, Field], keys: dict[str, Key]) -> Worksheet:
+    return worksheet.model_copy(update={"fields": tuple(fields.values()), "keys": keys})
+
+
+def _edit_page(worksheet: Worksheet, edit: PageEdit) -> Worksheet:
+    match edit:
+        case SwapPaper(page_id=page_id, with_id=with_id):
+            return swap_paper(worksheet, page_id, with_id)
+        case MovePage(page_id=page_id, to=to):
+            return move_page(worksheet, page_id, to)
+        case TurnPage(page_id=page_id, by=by):
+            return turn_page(worksheet, page_id, by)
+        case InsertPage(page=page, to=to):
+            return insert_page(worksheet, page, to)
+        case ShowPage(page_id=page_id, shown=shown):
+            return show_page(worksheet, page_id, shown)
+        case SetPageAside(page_id=page_id):
+            return set_page_aside(worksheet, page_id)
+        case BringPageBack(page_id=page_id, to=to):
+            return bring_page_back(worksheet, page_id, to)
+        case ForgetPage(page_id=page_id):
+            return forget_page(worksheet, page_id)
+        case _:
+            assert_never(edit)
+
+
+def _edit_field(pages: tuple[Page, ...], fields: dict[str, Field], keys: dict[str, Key], edit: FieldEdit) -> None:
+    """Change ``fields`` and ``keys``, both by the field's name."""
+    match edit:
+        case Place(field=field):
+            if field.id in fields:
+                raise EditRefused("edit.field_exists", "A field of this name already lies on the film.")
+            _check_page(field, pages)
+            fields[field.id] = field
+        case Change(field=field):
+            if _known(fields, field.id).kind != field.kind:
+                raise EditRefused("edit.kind_changed", "A field cannot become one of another kind.")
+            _check_page(field, pages)
+            fields[field.id] = field
+        case Remove(field_id=field_id):
+            _known(fields, field_id)
+            del fields[field_id]
+            keys.pop(field_id, None)
+        case SetKey(field_id=field_id, key=None):
+            _known(fields, field_id)
+            keys.pop(field_id, None)
+        case SetKey(field_id=field_id, key=key):
+            if key is None or _known(fields, field_id).kind != key.kind:
+                raise EditRefused("edit.key_of_other_kind", "This answer does not fit the field's kind.")
+            keys[field_id] = key
+        case _:
+            assert_never(edit)
+
+
+def _known(fields: dict[str, Field], field_id: str) -> Field:
+    if field_id not in fields:
+        raise EditRefused("edit.field_gone", "This field no longer lies on the film.")
+    return fields[field_id]
+
+
+def _check_page(field: Field, pages: tuple[Page, ...]) -> None:
+    if all(page.id != field.page for page in pages):
+        raise EditRefused("edit.page_gone", "The page of this field is no longer part of the worksheet.")

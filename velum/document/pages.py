@@ -1,0 +1,135 @@
+"""The pages of a worksheet: put in, moved, turned, shown anew, set aside and brought back.
+
+A page that is set aside is no longer shown, and can be brought back for ever.
+"""
+
+from collections.abc import Sequence
+
+from velum.document.worksheet import Page, Shown, Worksheet
+from velum.errors import VelumError
+from velum.geometry.turn import Turn, added
+from velum.paper.look import Look, checked
+from velum.paper.page_size import check_count, page_size
+
+
+class PageRefused(VelumError):
+    """Something that cannot be done to a page."""
+
+
+def with_pages_aside(worksheet: Worksheet, pages: Sequence[Page]) -> Worksheet:
+    """Put pages behind those set aside. Raises PaperRefused for more than a worksheet can take."""
+    aside = (*worksheet.aside, *pages)
+    check_count(len(aside))
+    return worksheet.model_copy(update={"aside": aside})
+
+
+def with_pages(worksheet: Worksheet, pages: Sequence[Page]) -> Worksheet:
+    """Put pages behind the worksheet's own. Raises PaperRefused for more than a worksheet can take."""
+    all_pages = (*worksheet.pages, *pages)
+    check_count(len(all_pages))
+    return worksheet.model_copy(update={"pages": all_pages})
+
+
+def move_page(worksheet: Worksheet, page_id: str, to: int) -> Worksheet:
+    """Move a page to a place among the others, counted from 0. Raises PageRefused."""
+    page = find_page(worksheet.pages, page_id)
+    others = [other for other in worksheet.pages if other != page]
+    return worksheet.model_copy(update={"pages": (*others[:to], page, *others[to:])})
+
+
+def turn_page(worksheet: Worksheet, page_id: str, by: Turn) -> Worksheet:
+    """Turn a page clockwise, and all that lies on it. Raises PageRefused."""
+    page = find_page(worksheet.pages, page_id)
+    sides = {"width": page.width, "height": page.height}
+    if by in (90, 270):
+        sides = {"width": page.height, "height": page.width}
+    turned = page.model_copy(update=sides | {"turn": added(page.turn, by)})
+    fields = tuple(
+        field.turned(by, page.width, page.height) if field.page == page_id else field for field in worksheet.fields
+    )
+    pages = tuple(turned if other == page else other for other in worksheet.pages)
+    return worksheet.model_copy(update={"pages": pages, "fields": fields})
+
+
+def insert_page(worksheet: Worksheet, page: Page, to: int) -> Worksheet:
+    """Put in a page of a file that the worksheet has already, at a place counted from 0.
+
+    Raises PageRefused, PaperRefused.
+    """
+    known = (*worksheet.pages, *worksheet.aside)
+    if any(other.id == page.id for other in known):
+        raise PageRefused("page.exists", "A page of this name is part of the worksheet already.")
+    if not any(_same_paper(page, other) for other in known):
+        raise PageRefused("page.of_no_file", "This page is not of a file that the worksheet has.")
+    check_count(len(worksheet.pages) + 1)
+    _check(page)
+    return worksheet.model_copy(update={"pages": (*worksheet.pages[:to], page, *worksheet.pages[to:])})
+
+
+def show_page(worksheet: Worksheet, page_id: str, shown: Shown) -> Worksheet:
+    """Show a page flattened or as it is, whitened or not; what lies on it stays where it is. Raises PageRefused."""
+    page = find_page(worksheet.pages, page_id)
+    sides = (shown.width, shown.height) if page.turn in (0, 180) else (shown.height, shown.width)
+    update = {"corners": shown.corners, "whiten": shown.whiten, "width": sides[0], "height": sides[1]}
+    changed = page.model_copy(update=update)
+    _check(changed)
+    return worksheet.model_copy(
+        update={"pages": tuple(changed if other == page else other for other in worksheet.pages)}
+    )
+
+
+def looking(page: Page, look: Look) -> Page:
+    """The page, shown otherwise."""
+    update: dict[str, object] = {"turn": look.turn, "whiten": look.whiten, "corners": None}
+    if look.flat:
+        sides = (look.flat.width, look.flat.height)
+        width, height = sides if look.turn in (0, 180) else sides[::-1]
+        update |= {"corners": look.flat.corners, "width": width, "height": height}
+    return page.model_copy(update=update)
+
+
+def set_page_aside(worksheet: Worksheet, page_id: str) -> Worksheet:
+    """Take a page out and keep it aside. Raises PageRefused while fields lie on it, or for the last."""
+    page = find_page(worksheet.pages, page_id)
+    if len(worksheet.pages) == 1:
+        raise PageRefused("page.last", "This is the only page; a worksheet has at least one.")
+    if any(field.page == page_id for field in worksheet.fields):
+        raise PageRefused("page.in_use", "Fields lie on this page. Remove them first.")
+    pages = tuple(other for other in worksheet.pages if other != page)
+    return worksheet.model_copy(update={"pages": pages, "aside": (*worksheet.aside, page)})
+
+
+def bring_page_back(worksheet: Worksheet, page_id: str, to: int) -> Worksheet:
+    """Bring a page back from those set aside, to a place counted from 0. Raises PageRefused, PaperRefused."""
+    page = find_page(worksheet.aside, page_id)
+    check_count(len(worksheet.pages) + 1)
+    aside = tuple(other for other in worksheet.aside if other != page)
+    pages = (*worksheet.pages[:to], page, *worksheet.pages[to:])
+    return worksheet.model_copy(update={"pages": pages, "aside": aside})
+
+
+def forget_page(worksheet: Worksheet, page_id: str) -> Worksheet:
+    """Forget a page set aside of which there is another copy, so that nothing is lost. Raises PageRefused."""
+    page = find_page(worksheet.aside, page_id)
+    others = [other for other in (*worksheet.pages, *worksheet.aside) if other != page]
+    if not any(_same_paper(page, other) for other in others):
+        raise PageRefused("page.only_copy", "There is no other copy of this page. It stays aside.")
+    return worksheet.model_copy(update={"aside": tuple(other for other in worksheet.aside if other != page)})
+
+
+def _same_paper(page: Page, other: Page) -> bool:
+    return (other.source, other.number) == (page.source, page.number)
+
+
+def _check(page: Page) -> None:
+    page_size(page.width, page.height, page.number)
+    if page.look.flat:
+        checked(page.look.flat)
+
+
+def find_page(pages: tuple[Page, ...], page_id: str) -> Page:
+    """The page of that name. Raises PageRefused."""
+    for page in pages:
+        if page.id == page_id:
+            return page
+    raise PageRefused("page.gone", "This page is no longer where it was.")

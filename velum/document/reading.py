@@ -1,0 +1,30 @@
+"""Reading a kept worksheet, of this version or an older one.
+
+``UPGRADES`` has one step for each older version: it turns the JSON of that version into the JSON of the next.
+"""
+
+from collections.abc import Callable
+from typing import Any
+
+from velum.document.worksheet import Worksheet
+from velum.errors import VelumError
+
+CURRENT_VERSION = 1
+UPGRADES: dict[int, Callable[[dict[str, Any]], dict[str, Any]]] = {}
+
+
+class DocumentUnreadable(VelumError):
+    """A kept document that this release cannot read."""
+
+
+def read_worksheet(data: dict[str, Any]) -> Worksheet:
+    """The worksheet kept as ``data``. Raises DocumentUnreadable for a version that is not known."""
+    version = data.get("version")
+    while version in UPGRADES:
+        data = UPGRADES[version](data)
+        version = data.get("version")
+    if version != CURRENT_VERSION:
+        raise DocumentUnreadable(
+            "document.version", "This worksheet was made by another release of Velum. It is kept as it is."
+        )
+    return Worksheet.model_validate(data)

@@ -1,0 +1,56 @@
+"""A new printing of a page, put under the fields that lie on it."""
+
+from velum.document.pages import PageRefused, find_page
+from velum.document.worksheet import Worksheet
+from velum.geometry.box import Box
+from velum.kinds import Field
+from velum.model import Id, Model
+from velum.paper.compare import Comparison
+
+
+class Replacement(Model):
+    """What becomes of a page's fields on the new printing: those that move along, and those that need a look."""
+
+    right: float
+    down: float
+    fields: tuple[Field, ...]
+    doubtful: tuple[Id, ...]
+
+
+def swap_paper(worksheet: Worksheet, page_id: str, with_id: str) -> Worksheet:
+    """Exchange what a page shows with what a page set aside shows; fields stay where they are. Raises PageRefused."""
+    page, other = find_page(worksheet.pages, page_id), find_page(worksheet.aside, with_id)
+    pages = tuple(other.model_copy(update={"id": page_id}) if each == page else each for each in worksheet.pages)
+    aside = tuple(page.model_copy(update={"id": with_id}) if each == other else each for each in worksheet.aside)
+    return worksheet.model_copy(update={"pages": pages, "aside": aside})
+
+
+def replacement(worksheet: Worksheet, page_id: str, with_id: str, comparison: Comparison) -> Replacement:
+    """What swapping the paper of a page means for its fields; ``comparison`` has their places in their order.
+
+    Raises PageRefused.
+    """
+    find_page(worksheet.pages, page_id)
+    other = find_page(worksheet.aside, with_id)
+    fields = fields_on(worksheet, page_id)
+    if len(fields) != len(comparison.changed):
+        raise PageRefused("page.compared_before", "The page was changed meanwhile. Compare it again.")
+    moved, doubtful = [], []
+    for field, changed in zip(fields, comparison.changed, strict=True):
+        x, y = field.box.x + comparison.right, field.box.y + comparison.down
+        inside = Box(
+            x=round(min(max(x, 0.0), max(other.width - field.box.width, 0.0)), 1),
+            y=round(min(max(y, 0.0), max(other.height - field.box.height, 0.0)), 1),
+            width=field.box.width,
+            height=field.box.height,
+        )
+        if (inside.x, inside.y) != (round(field.box.x, 1), round(field.box.y, 1)):
+            moved.append(field.model_copy(update={"box": inside}))
+        if changed or max(abs(inside.x - x), abs(inside.y - y)) > 1:
+            doubtful.append(field.id)
+    return Replacement(right=comparison.right, down=comparison.down, fields=tuple(moved), doubtful=tuple(doubtful))
+
+
+def fields_on(worksheet: Worksheet, page_id: str) -> list[Field]:
+    """The fields that lie on a page."""
+    return [field for field in worksheet.fields if field.page == page_id]

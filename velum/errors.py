@@ -1,0 +1,16 @@
+"""What every error of the core has in common."""
+
+
+class VelumError(Exception):
+    """Something that a person can be told: a stable ``code`` and a sentence.
+
+    The code never changes once released, the sentence may.
+    """
+
+    def __init__(self, code: str, message: str) -> None:
+        super().__init__(code, message)  # both, so that it can be handed from process to process
+        self.code = code
+        self.message = message
+
+    def __str__(self) -> str:
+        return self.message

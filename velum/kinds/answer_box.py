@@ -1,0 +1,75 @@
+"""Answer box: a place on the page that a student types into."""
+
+from typing import Annotated, Literal
+
+from pydantic import AfterValidator, StringConstraints
+
+from velum.answers.compare import compare
+from velum.geometry.box import Box
+from velum.kinds.kind import FieldBase, Kind, PromptBase
+from velum.marking.mark import Mark
+from velum.model import Model
+
+Lines = Literal["one", "several"]
+
+
+def _without_nul(text: str) -> str:
+    if "\0" in text:
+        raise ValueError("holds a character that no keyboard types")
+    return text
+
+
+Written = Annotated[str, StringConstraints(max_length=20_000), AfterValidator(_without_nul)]
+"""What somebody typed; the longest is some eight pages."""
+
+
+class AnswerBox(FieldBase):
+    kind: Literal["answer_box"] = "answer_box"
+    lines: Lines = "one"
+
+
+class AnswerBoxKey(Model):
+    kind: Literal["answer_box"] = "answer_box"
+    text: Annotated[Written, StringConstraints(min_length=1)]
+
+
+class AnswerBoxPrompt(PromptBase):
+    kind: Literal["answer_box"] = "answer_box"
+    lines: Lines
+
+
+class AnswerBoxAnswer(Model):
+    kind: Literal["answer_box"] = "answer_box"
+    text: Written
+
+
+def _prompt(field: AnswerBox) -> AnswerBoxPrompt:
+    return AnswerBoxPrompt(
+        id=field.id, page=field.page, box=field.box, points=field.points, name=field.name, lines=field.lines
+    )
+
+
+def _is_blank(answer: AnswerBoxAnswer) -> bool:
+    return not answer.text.strip()
+
+
+def _compare(field: AnswerBox, key: AnswerBoxKey, answer: AnswerBoxAnswer) -> Mark:
+    return compare(answer.text, key.text)
+
+
+ANSWER_BOX = Kind(
+    name="answer_box",
+    label="Answer box",
+    field=AnswerBox,
+    key=AnswerBoxKey,
+    prompt_type=AnswerBoxPrompt,
+    answer=AnswerBoxAnswer,
+    prompt=_prompt,
+    is_blank=_is_blank,
+    compare=_compare,
+    example=(
+        AnswerBox(id="box1", page="page1", box=Box(x=72, y=90, width=120, height=22)),
+        AnswerBoxKey(text="bladder wrack"),
+        AnswerBoxAnswer(text="Bladder  wrack"),
+    ),
+)

@@ -1,0 +1,92 @@
+"""Choice: options to pick from, as bare letters or with words of their own."""
+
+from typing import Annotated, Literal
+
+from pydantic import Field as Limits
+from pydantic import StringConstraints
+
+from velum.geometry.box import Box
+from velum.kinds.kind import FieldBase, Kind, Picked, PromptBase, TickedAnswer, TickedKey
+from velum.marking.mark import Mark
+from velum.marking.picked import mark_picked
+
+MOST_OPTIONS = 26
+"""As many as there are letters to name them."""
+
+OptionText = Annotated[str, StringConstraints(strip_whitespace=True, max_length=300)]
+Options = Annotated[tuple[OptionText, ...], Limits(min_length=2, max_length=MOST_OPTIONS)]
+"""The words of each option; empty for a bare letter."""
+
+Arrangement = Literal["row", "column", "list"]
+"""Side by side, below each other, or in a list that opens."""
+
+
+class Choice(FieldBase):
+    kind: Literal["choice"] = "choice"
+    options: Options
+    several: bool = False
+    arrangement: Arrangement = "row"
+    part_marks: bool = True
+
+
+class ChoiceKey(TickedKey):
+    kind: Literal["choice"] = "choice"
+
+
+class ChoicePrompt(PromptBase):
+    kind: Literal["choice"] = "choice"
+    options: Options
+    several: bool
+    arrangement: Arrangement
+
+
+class ChoiceAnswer(TickedAnswer):
+    kind: Literal["choice"] = "choice"
+
+
+def _prompt(field: Choice) -> ChoicePrompt:
+    return ChoicePrompt(
+        id=field.id,
+        page=field.page,
+        box=field.box,
+        points=field.points,
+        name=field.name,
+        options=field.options,
+        several=field.several,
+        arrangement=field.arrangement,
+    )
+
+
+def _is_blank(answer: ChoiceAnswer) -> bool:
+    return not answer.picked
+
+
+def _compare(field: Choice, key: ChoiceKey, answer: ChoiceAnswer) -> Mark:
+    return mark_picked(
+        answer.picked, key.picked, options=len(field.options), several=field.several, part_marks=field.part_marks
+    )
+
+
+_RIGHT: Picked = (1,)
+
+CHOICE = Kind(
+    name="choice",
+    label="Choice",
+    field=Choice,
+    key=ChoiceKey,
+    prompt_type=ChoicePrompt,
+    answer=ChoiceAnswer,
+    prompt=_prompt,
+    is_blank=_is_blank,
+    compare=_compare,
+    example=(
+        Choice(
+            id="choice1",
+            page="page1",
+            box=Box(x=72, y=90, width=120, height=24),
+            options=("splash zone", "low shore", ""),
+        ),
+        ChoiceKey(picked=_RIGHT),
+        ChoiceAnswer(picked=_RIGHT),
+    ),
+)

@@ -1,0 +1,1 @@
+"""From what a student answered to marks."""

@@ -1,0 +1,55 @@
+"""A mark: the verdict on one answer, what share of the points it earns, and why."""
+
+from dataclasses import dataclass
+from enum import StrEnum
+from fractions import Fraction
+
+
+class Verdict(StrEnum):
+    """The five things that can be said of an answer. Each has one shape everywhere on screen."""
+
+    RIGHT = "right"
+    PARTLY = "partly"
+    WRONG = "wrong"
+    BLANK = "blank"
+    TEACHER = "teacher"
+    """Waiting for the teacher."""
+
+
+@dataclass(frozen=True, slots=True)
+class Reason:
+    """Why: a stable code, and words that a teacher and a student can read."""
+
+    code: str
+    words: str
+
+
+@dataclass(frozen=True, slots=True)
+class Mark:
+    """``share`` is the part of the field's points that the answer earns, from 0 to 1, exact."""
+
+    verdict: Verdict
+    share: Fraction
+    reason: Reason
+
+
+_ALL = Fraction(1)
+_NONE = Fraction(0)
+NOTHING_WRITTEN = Reason("blank", "nothing written")
+NO_KEY = Reason("no_key", "no right answer is set")
+
+
+def right(reason: Reason) -> Mark:
+    return Mark(Verdict.RIGHT, _ALL, reason)
+
+
+def wrong(reason: Reason) -> Mark:
+    return Mark(Verdict.WRONG, _NONE, reason)
+
+
+def blank() -> Mark:
+    return Mark(Verdict.BLANK, _NONE, NOTHING_WRITTEN)
+
+
+def for_teacher(reason: Reason) -> Mark:
+    return Mark(Verdict.TEACHER, _NONE, reason)

@@ -1,0 +1,1 @@
+"""From a file to the page as a picture."""

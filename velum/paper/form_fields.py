@@ -1,0 +1,154 @@
+"""Form fields that a PDF already has: ISO 32000-1, 12.7, "Interactive forms".
+
+What they are called, what they offer and where they are seen is read; what was typed into them, and any script, is not.
+"""
+
+import io
+from collections.abc import Iterator
+from dataclasses import dataclass
+from typing import Any, Literal
+
+import pikepdf
+import pypdfium2
+
+from velum.geometry.box import Box
+from velum.paper.page_size import PageSize
+from velum.paper.pdf_text import seen
+from velum.paper.text import tidy
+
+MOST_WIDGETS = 2_000
+_DEEPEST = 32
+"""Fields above a field that are looked at; there may be circles."""
+
+_READ_ONLY, _MULTILINE, _RADIO, _BUTTON, _MULTISELECT = 1 << 0, 1 << 12, 1 << 15, 1 << 16, 1 << 21
+"""Field flags: tables 221, 226, 228 and 230."""
+
+_HIDDEN = 1 << 1 | 1 << 5
+"""Annotation flags, table 165: hidden, or not seen on a screen."""
+
+Sort = Literal["text", "check", "radio", "list"]
+
+
+@dataclass(frozen=True, slots=True)
+class Widget:
+    """One place of a form field: on which page (from 0), where it is seen, in points, and what ticking it says."""
+
+    page: int
+    box: Box
+    says: str
+
+
+@dataclass(frozen=True, slots=True)
+class FormField:
+    """``options`` are those of a list; ``several``: more than one may be picked, or several lines be written."""
+
+    sort: Sort
+    name: str
+    widgets: tuple[Widget, ...]
+    options: tuple[str, ...] = ()
+    several: bool = False
+
+
+def form_fields(data: bytes) -> list[FormField]:
+    """The form fields of a PDF in the order of their first widgets; none when the file's form cannot be read."""
+    try:
+        with pikepdf.open(io.BytesIO(data), suppress_warnings=True) as document:
+            if "/AcroForm" not in document.Root:
+                return []
+            shown = pypdfium2.PdfDocument(data)
+            try:
+                return _gathered(document, shown)
+            finally:
+                shown.close()
+    except (
+        pikepdf.PdfError,
+        pikepdf.PasswordError,
+        pypdfium2.PdfiumError,
+        ValueError,
+        TypeError,
+        AttributeError,
+        RecursionError,
+    ):
+        return []  # pikepdf raises these on forms that are not what they should be
+
+
+def _gathered(document: pikepdf.Pdf, shown: pypdfium2.PdfDocument) -> list[FormField]:
+    by_field: dict[object, tuple[dict[str, Any], list[Widget]]] = {}
+    for number, annotation in _annotations(document):
+        own = _inherited(annotation)
+        if own is None:
+            continue
+        page = shown[number]
+        size = PageSize(*page.get_size())
+        left, bottom, right, top = (float(value) for value in annotation.Rect)
+        box = seen(page, size, (min(left, right), min(bottom, top), max(left, right), max(bottom, top)))
+        if min(box.width, box.height) < 3:
+            continue
+        widgets = by_field.setdefault(own["names"], (own, []))[1]
+        widgets.append(Widget(number, box, _on_state(annotation)))
+    return [_field(own, tuple(widgets)) for own, widgets in by_field.values()]
+
+
+def _annotations(document: pikepdf.Pdf) -> Iterator[tuple[int, pikepdf.Object]]:
+    count = 0
+    for number, page in enumerate(document.pages):
+        for annotation in page.get("/Annots", []):
+            is_widget = annotation.get("/Subtype") == "/Widget" and "/Rect" in annotation
+            if not is_widget or int(annotation.get("/F", 0)) & _HIDDEN:
+                continue
+            count += 1
+            if count > MOST_WIDGETS:
+                return
+            yield number, annotation
+
+
+def _inherited(annotation: pikepdf.Object) -> dict[str, Any] | None:
+    """What a widget's field is, which the fields above it may say; None for what no student fills in."""
+    found: dict[str, Any] = {}
+    names: list[str] = []
+    node: pikepdf.Object | None = annotation
+    for _ in range(_DEEPEST):
+        if node is None:
+            break
+        for key in ("/FT", "/Ff", "/Opt", "/TU"):
+            if key in node:
+                found.setdefault(key, node[key])
+        if "/T" in node:
+            names.insert(0, str(node["/T"]))
+        node = node.get("/Parent")
+    flags = int(found.get("/Ff", 0))
+    sort = _sort(str(found.get("/FT", "")), flags)
+    if sort is None or flags & _READ_ONLY:
+        return None
+    words = tidy(str(found.get("/TU", "")) or (names[-1] if names else ""))[:200]
+    return {"sort": sort, "flags": flags, "name": words, "names": ".".join(names), "options": found.get("/Opt", [])}
+
+
+def _sort(kind: str, flags: int) -> Sort | None:
+    if kind == "/Tx":
+        return "text"
+    if kind == "/Ch":
+        return "list"
+    if kind == "/Btn" and not flags & _BUTTON:
+        return "radio" if flags & _RADIO else "check"
+    return None
+
+
+def _field(own: dict[str, Any], widgets: tuple[Widget, ...]) -> FormField:
+    several = bool(own["flags"] & (_MULTISELECT if own["sort"] == "list" else _MULTILINE))
+    options = tuple(_option(option) for option in own["options"]) if own["sort"] == "list" else ()
+    return FormField(own["sort"], own["name"], widgets, options, several and own["sort"] in ("list", "text"))
+
+
+def _option(option: Any) -> str:
+    """A string, or a pair: what is exported, and what is shown."""
+    return tidy(str(option[1] if isinstance(option, pikepdf.Array) else option))[:300]
+
+
+def _on_state(annotation: pikepdf.Object) -> str:
+    """What a check box or radio button says when it is on: the name of its appearance that is not Off."""
+    appearances = annotation.get("/AP", pikepdf.Dictionary()).get("/N")
+    if not isinstance(appearances, pikepdf.Dictionary):
+        return ""
+    names = [str(name)[1:] for name in appearances if name != "/Off"]
+    return tidy(names[0])[:300] if names else ""

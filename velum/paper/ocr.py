@@ -1,0 +1,124 @@
+"""Reading pictures of print with Tesseract, where it is installed. Without it nothing is read, and all else works.
+
+Its table of words is described in tesseract(1), "TSV"; ``--psm`` in "OPTIONS": 0 tells which way is up, 3 reads a page,
+6 one block of print.
+"""
+
+import csv
+import io
+import os
+import re
+import shutil
+import subprocess
+from collections.abc import Sequence
+from itertools import groupby
+
+from PIL import Image
+
+from velum.geometry.box import Box
+from velum.geometry.turn import Turn
+from velum.paper.picture import turned
+from velum.paper.text import Line
+
+DOTS = 200
+"""Dots an inch at which print is read best."""
+
+_LONGEST = 12
+"""Seconds that a page may take."""
+
+_SURE = 2.0
+"""From this confidence on Tesseract is believed about which way is up; what it guesses on has less than 1."""
+
+_FEWEST = 8
+"""Letters from which on the way in which most can be read is believed."""
+
+_MANY = 60
+"""So many letters read one way, and hardly any another, need no further tries."""
+
+WAYS: tuple[Turn, ...] = (0, 90, 180, 270)
+
+_LEGIBLE = 35
+"""From this confidence on (of 100) a word is believed."""
+
+
+def can_read() -> bool:
+    """Whether Tesseract is installed."""
+    return shutil.which("tesseract") is not None
+
+
+def which_way_up(picture: Image.Image) -> Turn:
+    """The turn clockwise that puts a picture of print upright; 0 when it cannot be told.
+
+    Tesseract's own guess is believed only where it is sure that nothing is to be turned; else what can be read decides.
+    """
+    grey = picture.convert("L")
+    guess, sure = _guess(grey)
+    if guess == 0 and sure:
+        return 0
+    letters: dict[Turn, int] = {}
+    likely: tuple[Turn, ...] = (0, guess or 180)
+    others: tuple[Turn, ...] = tuple(way for way in WAYS if way not in likely)
+    for ways, most, times in ((likely, _MANY, 4.0), (others, _FEWEST, 1.5)):
+        letters |= {way: _letters(turned(grey, way)) for way in ways}
+        best, second = sorted(letters, key=lambda way: -letters[way])[:2]
+        if letters[best] >= most and letters[best] > times * letters[second]:
+            return best
+    return 0
+
+
+def _guess(grey: Image.Image) -> tuple[Turn, bool]:
+    """Which turn Tesseract would make, and whether it is sure."""
+    told = _tesseract(grey, ["--psm", "0"])
+    rotate = re.search(r"^Rotate: (90|180|270)$", told, re.MULTILINE)
+    confidence = re.search(r"^Orientation confidence: ([\d.]+)$", told, re.MULTILINE)
+    guess: Turn = int(rotate[1]) if rotate else 0  # type: ignore[assignment]  # the pattern allows no other
+    return guess, confidence is not None and float(confidence[1]) >= _SURE
+
+
+def _letters(picture: Image.Image) -> int:
+    """How many letters can be read surely."""
+    # As one block: otherwise Tesseract turns columns of letters by itself.
+    return sum(len(word["text"]) for word in _words(picture, "6") if float(word["conf"]) > 80)
+
+
+def read_print(picture: Image.Image, scale: float) -> list[Line]:
+    """The lines of print in a picture of ``scale`` pixels a point, in points of the picture."""
+    lines = groupby(_words(picture), lambda word: (word["block_num"], word["par_num"], word["line_num"]))
+    return [_line(list(line), scale) for _, line in lines]
+
+
+def _words(picture: Image.Image, way: str = "3") -> list[dict[str, str]]:
+    told = _tesseract(picture, ["--psm", way, "tsv"])
+    table = csv.DictReader(io.StringIO(told), delimiter="\t", quoting=csv.QUOTE_NONE)
+    words = [row for row in table if row["level"] == "5" and (row["text"] or "").strip()]
+    return [word for word in words if float(word["conf"]) >= _LEGIBLE]
+
+
+def _line(words: Sequence[dict[str, str]], scale: float) -> Line:
+    left, top = min(int(word["left"]) for word in words), min(int(word["top"]) for word in words)
+    right = max(int(word["left"]) + int(word["width"]) for word in words)
+    bottom = max(int(word["top"]) + int(word["height"]) for word in words)
+    box = Box(x=left / scale, y=top / scale, width=max(1, right - left) / scale, height=max(1, bottom - top) / scale)
+    return Line(text=" ".join(word["text"].strip() for word in words), box=box)
+
+
+def _tesseract(picture: Image.Image, options: Sequence[str]) -> str:
+    """What Tesseract prints; nothing when it is not there, fails or takes too long."""
+    program = shutil.which("tesseract")
+    if program is None:
+        return ""
+    data = io.BytesIO()
+    picture.convert("L").save(data, "BMP")
+    try:
+        done = subprocess.run(  # noqa: S603  # a fixed program, and no word of a stranger's among its options
+            [program, "stdin", "stdout", "--dpi", str(DOTS), *options],
+            input=data.getvalue(),
+            capture_output=True,
+            timeout=_LONGEST,
+            # One thread: more only wait for each other, for two to fifteen times as long.
+            env={**os.environ, "OMP_THREAD_LIMIT": "1"},
+            check=True,
+        )
+    except (OSError, subprocess.SubprocessError):
+        return ""
+    return done.stdout.decode(errors="replace")

@@ -1,0 +1,140 @@
+"""PDFs: opened with PDFium, repaired and unlocked with pikepdf."""
+
+import io
+from collections.abc import Iterator
+from contextlib import contextmanager
+
+import pikepdf
+import pypdfium2
+from PIL import Image
+from pypdfium2 import raw
+
+from velum.geometry.box import Box
+from velum.paper.page_size import PageSize, PaperRefused, check_count, page_size
+from velum.paper.pdf_text import picture_resolution, text_lines
+from velum.paper.text import Line
+
+
+def pdf_pages(data: bytes) -> list[PageSize]:
+    """The sizes of all pages of a PDF. Raises PaperRefused."""
+    document = _open(data)
+    try:
+        check_count(len(document))
+        return [_size(document, number) for number in range(len(document))]
+    finally:
+        document.close()
+
+
+class PdfPage:
+    """One page of an open PDF. Lengths are in points of the page upright, as a reader shows it."""
+
+    def __init__(self, page: pypdfium2.PdfPage, number: int) -> None:
+        self._page = page
+        self._number = number
+        self.size = _page_size(page, number)
+
+    @property
+    def resolution(self) -> float | None:
+        """Pixels a point of the scan that the page is; None: it is drawn as sharp as it is asked for."""
+        return picture_resolution(self._page, self.size)
+
+    def lines(self) -> list[Line]:
+        """The text layer."""
+        return text_lines(self._page, self.size)
+
+    def draw(self, scale: float, part: Box | None = None) -> Image.Image:
+        """The page, or a part of it, at ``scale`` pixels a point. Raises PaperRefused."""
+        crop = (0.0, 0.0, 0.0, 0.0)
+        if part:
+            right, below = self.size.width - part.x - part.width, self.size.height - part.bottom
+            crop = (part.x, below, right, part.y)
+        try:
+            bitmap = self._page.render(scale=scale, crop=crop, may_draw_forms=False)
+        except (pypdfium2.PdfiumError, ValueError) as problem:
+            raise _not_drawn(self._number) from problem
+        picture: Image.Image = bitmap.to_pil().convert("RGB")
+        return picture
+
+
+@contextmanager
+def pdf_page(data: bytes, number: int) -> Iterator[PdfPage]:
+    """Page ``number`` (from 0) of a PDF. Raises PaperRefused."""
+    document = _open(data)
+    try:
+        yield PdfPage(document[number], number)
+    except (pypdfium2.PdfiumError, IndexError) as problem:
+        raise _not_drawn(number) from problem
+    finally:
+        document.close()
+
+
+def unlocked(data: bytes, password: str) -> bytes:
+    """A PDF that was locked with a password, without it. Raises PaperRefused for a wrong one."""
+    out = io.BytesIO()
+    try:
+        with pikepdf.open(io.BytesIO(data), password=password, suppress_warnings=True) as document:
+            document.save(out)
+    except pikepdf.PasswordError as problem:
+        raise PaperRefused("paper.wrong_password", "This password does not open the PDF.") from problem
+    except pikepdf.PdfError as problem:
+        raise _broken() from problem
+    return out.getvalue()
+
+
+def _open(data: bytes) -> pypdfium2.PdfDocument:
+    """A PDF, a damaged one as far as it can be repaired."""
+    try:
+        return _open_as_it_is(data)
+    except pypdfium2.PdfiumError as problem:
+        if problem.err_code == raw.FPDF_ERR_PASSWORD:
+            raise _locked() from problem
+    try:
+        return _open_as_it_is(_repaired(data))
+    except pypdfium2.PdfiumError as problem:
+        raise _broken() from problem
+
+
+def _open_as_it_is(data: bytes) -> pypdfium2.PdfDocument:
+    # PDFium leaves the error of an earlier file in place when it fails without one of its own: set a known one first.
+    raw.FPDF_LoadMemDocument(b"", 0, None)
+    return pypdfium2.PdfDocument(data)
+
+
+def _repaired(data: bytes) -> bytes:
+    """The file written anew, its broken tables rebuilt."""
+    out = io.BytesIO()
+    try:
+        with pikepdf.open(io.BytesIO(data), suppress_warnings=True) as document:
+            if len(document.pages) == 0:
+                raise PaperRefused("paper.no_pages", "This PDF has no pages.")
+            document.save(out)
+    except pikepdf.PasswordError as problem:
+        raise _locked() from problem
+    except pikepdf.PdfError as problem:
+        raise _broken() from problem
+    return out.getvalue()
+
+
+def _size(document: pypdfium2.PdfDocument, number: int) -> PageSize:
+    try:
+        width, height = document.get_page_size(number)
+    except pypdfium2.PdfiumError as problem:
+        raise PaperRefused("paper.broken", f"Page {number + 1} of this PDF is damaged.") from problem
+    return page_size(width, height, number)
+
+
+def _page_size(page: pypdfium2.PdfPage, number: int) -> PageSize:
+    width, height = page.get_size()
+    return page_size(width, height, number)
+
+
+def _not_drawn(number: int) -> PaperRefused:
+    return PaperRefused("paper.page_broken", f"Page {number + 1} could not be drawn.")
+
+
+def _locked() -> PaperRefused:
+    return PaperRefused("paper.encrypted", "This PDF is locked. Type the password that opens it.")
+
+
+def _broken() -> PaperRefused:
+    return PaperRefused("paper.broken", "This PDF is damaged and cannot be opened.")

@@ -1,0 +1,1 @@
+"""Papers and photos of them, made on the spot: for tests, and for the demo."""

@@ -1,0 +1,54 @@
+// Errors as a person is told them.
+
+/** A request that failed: a stable code and a sentence. `offline` when no server was reached at all. */
+export class Failure extends Error {
+  constructor(
+    readonly code: string,
+    message: string,
+    readonly status: number,
+  ) {
+    super(message);
+  }
+
+  get offline(): boolean {
+    return this.status === 0;
+  }
+
+  /** Whether the same request may succeed later: no server, or one that is overloaded or restarting. */
+  get passing(): boolean {
+    return this.status === 0 || this.status === 429 || this.status >= 500;
+  }
+}
+
+/** What went wrong, from the body of an error response or from a fetch that threw. */
+export function failureFrom(body: unknown, status: number): Failure {
+  if (body && typeof body === "object" && "code" in body && "message" in body) {
+    return new Failure(String(body.code), String(body.message), status);
+  }
+  return new Failure(
+    "server.failed",
+    "The server could not do this just now. What was saved is kept.",
+    status,
+  );
+}
+
+export const noNetwork = () =>
+  new Failure("network.none", "The server cannot be reached. Look at the connection.", 0);
+
+interface Result<T> {
+  data?: T;
+  error?: unknown;
+  response: Response;
+}
+
+/** The data of a request, or a thrown Failure. */
+export async function take<T>(request: Promise<Result<T>>): Promise<T> {
+  let result: Result<T>;
+  try {
+    result = await request;
+  } catch {
+    throw noNetwork();
+  }
+  if (!result.response.ok) throw failureFrom(result.error, result.response.status);
+  return result.data as T;
+}

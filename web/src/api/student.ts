@@ -1,0 +1,25 @@
+import createClient from "openapi-fetch";
+import type { components, paths } from "../generated/student";
+import { csrfToken } from "./begin";
+
+export type Schemas = components["schemas"];
+export type Copy = Schemas["CopyOut"];
+export type Prompt = Copy["sheet"]["prompts"][number];
+export type Answer = Copy["answers"][number]["answer"];
+export type Checked = Schemas["CheckedAnswer"];
+export type Change = Schemas["ChangeIn"];
+export type ChangeOut = Schemas["ChangeOut"];
+
+export const student = createClient<paths>({ baseUrl: "/" });
+student.use({
+  onRequest({ request }) {
+    request.headers.set("X-CSRFToken", csrfToken());
+  },
+});
+
+/** What is printed on each page of a copy; nothing when it cannot be had. */
+export async function printed(copyId: string): Promise<string[]> {
+  const params = { path: { copy_id: copyId } };
+  const { data } = await student.GET("/c/{copy_id}/texts", { params }).catch(() => ({ data: undefined }));
+  return data ?? [];
+}

@@ -1,0 +1,696 @@
+// Made from the server's OpenAPI by `make types`. Never edited.
+
+export interface paths {
+    "/c/{copy_id}/answers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Save */
+        post: operations["save_answers"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/c/{copy_id}/check": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Check Answer
+         * @description Check the saved answer of a field. A blank one has no verdict.
+         */
+        post: operations["check_answer"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/c/{copy_id}/copy": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Get Copy */
+        get: operations["get_copy"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/c/{copy_id}/hand-in": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Hand In Copy
+         * @description Save the last changes and hand in, both or neither.
+         */
+        post: operations["hand_in"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/c/{copy_id}/texts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Get Texts
+         * @description What is printed on each page, for those who listen to the sheet.
+         */
+        get: operations["get_texts"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+}
+export type webhooks = Record<string, never>;
+export interface components {
+    schemas: {
+        /** AnswerBoxAnswer */
+        AnswerBoxAnswer: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "answer_box";
+            /** Text */
+            text: string;
+        };
+        /** AnswerBoxPrompt */
+        AnswerBoxPrompt: {
+            box: components["schemas"]["Box"];
+            /** Id */
+            id: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "answer_box";
+            /**
+             * Lines
+             * @enum {string}
+             */
+            lines: "one" | "several";
+            /**
+             * Name
+             * @default
+             */
+            name: string;
+            /** Page */
+            page: string;
+            /** Points */
+            points: number;
+        };
+        /** AnswersIn */
+        AnswersIn: {
+            /** Changes */
+            changes: components["schemas"]["ChangeIn"][];
+        };
+        /** AnswersOut */
+        AnswersOut: {
+            /** Changes */
+            changes: components["schemas"]["ChangeOut"][];
+        };
+        /**
+         * Box
+         * @description A rectangle in points: ``x`` and ``y`` are its top left corner.
+         */
+        Box: {
+            /** Height */
+            height: number;
+            /** Width */
+            width: number;
+            /** X */
+            x: number;
+            /** Y */
+            y: number;
+        };
+        /**
+         * ChangeIn
+         * @description An answer as the device has it. ``age`` is how many milliseconds ago it was typed.
+         */
+        ChangeIn: {
+            /**
+             * Age
+             * @default 0
+             */
+            age: number;
+            /** Answer */
+            answer: {
+                [key: string]: unknown;
+            };
+            /** Field Id */
+            field_id: string;
+            /** Revision */
+            revision: number;
+        };
+        /**
+         * ChangeOut
+         * @description What stands for a field now, or why the change was refused.
+         */
+        ChangeOut: {
+            /** Answer */
+            answer: (components["schemas"]["AnswerBoxAnswer"] | components["schemas"]["ChoiceAnswer"] | components["schemas"]["TickPlacesAnswer"]) | null;
+            /** Field Id */
+            field_id: string;
+            refused: components["schemas"]["ErrorOut"] | null;
+            /** Revision */
+            revision: number;
+        };
+        /**
+         * CheckedAnswer
+         * @description The verdict on an answer as it was when it was checked, and how many tries there were.
+         */
+        CheckedAnswer: {
+            /** Answer */
+            answer: components["schemas"]["AnswerBoxAnswer"] | components["schemas"]["ChoiceAnswer"] | components["schemas"]["TickPlacesAnswer"];
+            /** Field Id */
+            field_id: string;
+            /** Tries */
+            tries: number;
+            verdict: components["schemas"]["Verdict"];
+        };
+        /** CheckIn */
+        CheckIn: {
+            /** Field Id */
+            field_id: string;
+        };
+        /** ChoiceAnswer */
+        ChoiceAnswer: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "choice";
+            /** Picked */
+            picked: number[];
+        };
+        /** ChoicePrompt */
+        ChoicePrompt: {
+            /**
+             * Arrangement
+             * @enum {string}
+             */
+            arrangement: "row" | "column" | "list";
+            box: components["schemas"]["Box"];
+            /** Id */
+            id: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "choice";
+            /**
+             * Name
+             * @default
+             */
+            name: string;
+            /** Options */
+            options: string[];
+            /** Page */
+            page: string;
+            /** Points */
+            points: number;
+            /** Several */
+            several: boolean;
+        };
+        /**
+         * CopyOut
+         * @description A copy as its student has it. No key, no mark.
+         */
+        CopyOut: {
+            /** Answers */
+            answers: components["schemas"]["SavedAnswer"][];
+            /** Checked */
+            checked: components["schemas"]["CheckedAnswer"][];
+            /** Handed In At */
+            handed_in_at: string | null;
+            /**
+             * Id
+             * Format: uuid
+             */
+            id: string;
+            /** May Check */
+            may_check: boolean;
+            /** Name */
+            name: string;
+            /** Open */
+            open: boolean;
+            /** Return Code */
+            return_code: string;
+            sheet: components["schemas"]["Sheet"];
+        };
+        /**
+         * ErrorOut
+         * @description ``code`` never changes, ``message`` is for people.
+         */
+        ErrorOut: {
+            /** Code */
+            code: string;
+            /** Message */
+            message: string;
+        };
+        /** HandedIn */
+        HandedIn: {
+            /**
+             * Handed In At
+             * Format: date-time
+             */
+            handed_in_at: string;
+        };
+        /**
+         * Page
+         * @description A page as shown: which page of which file it is (``number`` counts from 0), how it is shown, and the size in
+         *     points that it then has.
+         */
+        Page: {
+            /** Corners */
+            corners?: components["schemas"]["Point"][] | null;
+            /** Height */
+            height: number;
+            /** Id */
+            id: string;
+            /** Number */
+            number: number;
+            /** Source */
+            source: string;
+            /**
+             * Turn
+             * @default 0
+             * @enum {integer}
+             */
+            turn: 0 | 90 | 180 | 270;
+            /**
+             * Whiten
+             * @default false
+             */
+            whiten: boolean;
+            /** Width */
+            width: number;
+        };
+        /**
+         * Point
+         * @description A place in points from the top left of a page.
+         */
+        Point: {
+            /** X */
+            x: number;
+            /** Y */
+            y: number;
+        };
+        /** SavedAnswer */
+        SavedAnswer: {
+            /** Answer */
+            answer: components["schemas"]["AnswerBoxAnswer"] | components["schemas"]["ChoiceAnswer"] | components["schemas"]["TickPlacesAnswer"];
+            /** Field Id */
+            field_id: string;
+            /** Revision */
+            revision: number;
+        };
+        /**
+         * Sheet
+         * @description What a student is given of a worksheet: everything but the key.
+         */
+        Sheet: {
+            /** Pages */
+            pages: components["schemas"]["Page"][];
+            /** Prompts */
+            prompts: (components["schemas"]["AnswerBoxPrompt"] | components["schemas"]["ChoicePrompt"] | components["schemas"]["TickPlacesPrompt"])[];
+            /** Title */
+            title: string;
+        };
+        /**
+         * Spot
+         * @description A place to tick, as shares of the field's box; ``name`` says which printed option it is.
+         */
+        Spot: {
+            /** Height */
+            height: number;
+            /**
+             * Name
+             * @default
+             */
+            name: string;
+            /** Width */
+            width: number;
+            /** X */
+            x: number;
+            /** Y */
+            y: number;
+        };
+        /** TickPlacesAnswer */
+        TickPlacesAnswer: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "tick_places";
+            /** Picked */
+            picked: number[];
+        };
+        /** TickPlacesPrompt */
+        TickPlacesPrompt: {
+            box: components["schemas"]["Box"];
+            /** Id */
+            id: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "tick_places";
+            /**
+             * Name
+             * @default
+             */
+            name: string;
+            /** Page */
+            page: string;
+            /** Points */
+            points: number;
+            /** Several */
+            several: boolean;
+            /** Spots */
+            spots: components["schemas"]["Spot"][];
+        };
+        /**
+         * Verdict
+         * @description The five things that can be said of an answer. Each has one shape everywhere on screen.
+         * @enum {string}
+         */
+        Verdict: "right" | "partly" | "wrong" | "blank" | "teacher";
+    };
+    responses: never;
+    parameters: never;
+    requestBodies: never;
+    headers: never;
+    pathItems: never;
+}
+export type $defs = Record<string, never>;
+export interface operations {
+    save_answers: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                copy_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AnswersIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AnswersOut"];
+                };
+            };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    check_answer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                copy_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CheckIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CheckedAnswer"];
+                };
+            };
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    get_copy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                copy_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CopyOut"];
+                };
+            };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    hand_in: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                copy_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AnswersIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HandedIn"];
+                };
+            };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    get_texts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                copy_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string[];
+                };
+            };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+}

@@ -1,0 +1,1918 @@
+// Made from the server's OpenAPI by `make types`. Never edited.
+
+export interface paths {
+    "/api/copies/{copy_id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Get Review */
+        get: operations["get_review"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/copies/{copy_id}/let-go-on": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Let Student Go On */
+        post: operations["let_go_on"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/copies/{copy_id}/overrules": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Overrule Mark */
+        post: operations["overrule"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/handouts/{handout_id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        /** Settle Handout */
+        patch: operations["settle_handout"];
+        trace?: never;
+    };
+    "/api/handouts/{handout_id}/results": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Get Results */
+        get: operations["get_results"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/worksheets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * List Worksheets
+         * @description The worksheets whose title or printed text holds all of these words.
+         */
+        get: operations["list_worksheets"];
+        put?: never;
+        /**
+         * Bring In Worksheet
+         * @description Make a worksheet of the file that is the body of the request. ``name`` is the file's.
+         */
+        post: operations["bring_in"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/worksheets/{worksheet_id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Get Worksheet */
+        get: operations["get_worksheet"];
+        put?: never;
+        post?: never;
+        /** Remove Worksheet */
+        delete: operations["remove_worksheet"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/worksheets/{worksheet_id}/blank-pages": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Add Blank
+         * @description Put a blank page behind those of a worksheet.
+         */
+        post: operations["add_blank_page"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/worksheets/{worksheet_id}/edits": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Edit Worksheet */
+        post: operations["edit_worksheet"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/worksheets/{worksheet_id}/handouts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** List Handouts */
+        get: operations["list_handouts"];
+        put?: never;
+        /** Create Handout */
+        post: operations["hand_out"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/worksheets/{worksheet_id}/pages": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Add Pages Of File
+         * @description Put the pages of the file that is the body of the request behind those of a worksheet, or those set aside.
+         */
+        post: operations["add_pages"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/worksheets/{worksheet_id}/pages/{page_id}/cuts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Cut Regions
+         * @description The pages that regions of a page would become; nothing is changed yet.
+         */
+        post: operations["cut_out"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/worksheets/{worksheet_id}/pages/{page_id}/replacement": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Plan Replacement
+         * @description What becomes of a page's fields on the paper of a page set aside; nothing is changed yet.
+         */
+        post: operations["plan_replacement"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/worksheets/{worksheet_id}/pages/{page_id}/straightened": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Straighten
+         * @description How a page would be shown between these corners, and where its fields would lie; nothing is changed yet.
+         */
+        post: operations["straighten"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/worksheets/{worksheet_id}/pictures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * List Pictures
+         * @description How far the drawing of the pages is.
+         */
+        get: operations["list_pictures"];
+        put?: never;
+        /**
+         * Draw Pictures
+         * @description Draw the pages whose pictures are missing, for instance because the server was stopped while it drew.
+         */
+        post: operations["draw_pictures"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/worksheets/{worksheet_id}/texts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Get Texts
+         * @description What is printed on each page.
+         */
+        get: operations["get_texts"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+}
+export type webhooks = Record<string, never>;
+export interface components {
+    schemas: {
+        /** AnswerBox */
+        AnswerBox: {
+            box: components["schemas"]["Box"];
+            /** Id */
+            id: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "answer_box";
+            /**
+             * Lines
+             * @default one
+             * @enum {string}
+             */
+            lines: "one" | "several";
+            /**
+             * Name
+             * @default
+             */
+            name: string;
+            /** Page */
+            page: string;
+            /**
+             * Points
+             * @default 1
+             */
+            points: number;
+        };
+        /** AnswerBoxAnswer */
+        AnswerBoxAnswer: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "answer_box";
+            /** Text */
+            text: string;
+        };
+        /** AnswerBoxKey */
+        AnswerBoxKey: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "answer_box";
+            /** Text */
+            text: string;
+        };
+        /** AnswerOut */
+        AnswerOut: {
+            /** Answer */
+            answer: components["schemas"]["AnswerBoxAnswer"] | components["schemas"]["ChoiceAnswer"] | components["schemas"]["TickPlacesAnswer"];
+            /** Field Id */
+            field_id: string;
+            /**
+             * Typed At
+             * Format: date-time
+             */
+            typed_at: string;
+        };
+        /**
+         * BlankPageIn
+         * @description Sides in points.
+         */
+        BlankPageIn: {
+            /** Height */
+            height: number;
+            pattern: components["schemas"]["Pattern"];
+            /** Width */
+            width: number;
+        };
+        /**
+         * Box
+         * @description A rectangle in points: ``x`` and ``y`` are its top left corner.
+         */
+        Box: {
+            /** Height */
+            height: number;
+            /** Width */
+            width: number;
+            /** X */
+            x: number;
+            /** Y */
+            y: number;
+        };
+        /**
+         * BringPageBack
+         * @description Bring a page back that was set aside.
+         */
+        BringPageBack: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            op: "bring_page_back";
+            /** Page Id */
+            page_id: string;
+            /** To */
+            to: number;
+        };
+        /**
+         * Change
+         * @description Give the field of the same name another place or other settings.
+         */
+        Change: {
+            /** Field */
+            field: components["schemas"]["AnswerBox"] | components["schemas"]["Choice"] | components["schemas"]["TickPlaces"];
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            op: "change";
+        };
+        /** Choice */
+        Choice: {
+            /**
+             * Arrangement
+             * @default row
+             * @enum {string}
+             */
+            arrangement: "row" | "column" | "list";
+            box: components["schemas"]["Box"];
+            /** Id */
+            id: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "choice";
+            /**
+             * Name
+             * @default
+             */
+            name: string;
+            /** Options */
+            options: string[];
+            /** Page */
+            page: string;
+            /**
+             * Part Marks
+             * @default true
+             */
+            part_marks: boolean;
+            /**
+             * Points
+             * @default 1
+             */
+            points: number;
+            /**
+             * Several
+             * @default false
+             */
+            several: boolean;
+        };
+        /** ChoiceAnswer */
+        ChoiceAnswer: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "choice";
+            /** Picked */
+            picked: number[];
+        };
+        /** ChoiceKey */
+        ChoiceKey: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "choice";
+            /** Picked */
+            picked: number[];
+        };
+        /**
+         * CopyRow
+         * @description A student in the results. ``total`` is what the marks add up to so far.
+         */
+        CopyRow: {
+            /** Handed In At */
+            handed_in_at: string | null;
+            /**
+             * Id
+             * Format: uuid
+             */
+            id: string;
+            /**
+             * Joined At
+             * Format: date-time
+             */
+            joined_at: string;
+            /** Marks */
+            marks: components["schemas"]["MarkOut"][];
+            /** Name */
+            name: string;
+            /** Saved At */
+            saved_at: string | null;
+            /** Total */
+            total: string;
+            /** Waiting */
+            waiting: number;
+        };
+        /**
+         * CutsIn
+         * @description Regions of the page as shown, in points.
+         */
+        CutsIn: {
+            /** Boxes */
+            boxes: components["schemas"]["Box"][];
+        };
+        /**
+         * DeskSheet
+         * @description A worksheet as it lies on the desk.
+         *
+         *     ``keyed`` counts the fields that have a right answer; ``thumb`` is the address of its first page's picture.
+         */
+        DeskSheet: {
+            /**
+             * Changed At
+             * Format: date-time
+             */
+            changed_at: string;
+            /** Fields */
+            fields: number;
+            /** Handouts */
+            handouts: number;
+            /**
+             * Id
+             * Format: uuid
+             */
+            id: string;
+            /** Keyed */
+            keyed: number;
+            /** Newest Handout */
+            newest_handout: string | null;
+            /** Pages */
+            pages: number;
+            /** Thumb */
+            thumb: string;
+            /** Title */
+            title: string;
+        };
+        /**
+         * EditsIn
+         * @description Edits made on ``revision``; ``batch`` tells a batch that is sent again.
+         */
+        EditsIn: {
+            /**
+             * Batch
+             * Format: uuid
+             */
+            batch: string;
+            /** Edits */
+            edits: (components["schemas"]["Place"] | components["schemas"]["Change"] | components["schemas"]["Remove"] | components["schemas"]["SetKey"] | components["schemas"]["SwapPaper"] | components["schemas"]["MovePage"] | components["schemas"]["TurnPage"] | components["schemas"]["InsertPage"] | components["schemas"]["ShowPage"] | components["schemas"]["SetPageAside"] | components["schemas"]["BringPageBack"] | components["schemas"]["ForgetPage"] | components["schemas"]["Rename"])[];
+            /** Revision */
+            revision: number;
+        };
+        /**
+         * EditsOut
+         * @description ``order`` names the fields in reading order, which numbers them.
+         */
+        EditsOut: {
+            /** Order */
+            order: string[];
+            /** Revision */
+            revision: number;
+        };
+        /**
+         * ErrorOut
+         * @description ``code`` never changes, ``message`` is for people.
+         */
+        ErrorOut: {
+            /** Code */
+            code: string;
+            /** Message */
+            message: string;
+        };
+        /**
+         * ForgetPage
+         * @description Forget a page set aside, of which there is another copy.
+         */
+        ForgetPage: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            op: "forget_page";
+            /** Page Id */
+            page_id: string;
+        };
+        /**
+         * HandoutOut
+         * @description ``link`` is the whole address that students open, ``code`` what they type instead.
+         */
+        HandoutOut: {
+            /** Code */
+            code: string;
+            /**
+             * Created At
+             * Format: date-time
+             */
+            created_at: string;
+            /** Edition Is Newest */
+            edition_is_newest: boolean;
+            /**
+             * Id
+             * Format: uuid
+             */
+            id: string;
+            /** Link */
+            link: string;
+            /** May Check */
+            may_check: boolean;
+            /** Open */
+            open: boolean;
+            /** Title */
+            title: string;
+            /**
+             * Worksheet
+             * Format: uuid
+             */
+            worksheet: string;
+        };
+        /**
+         * HandoutSettings
+         * @description A setting that is left out stays as it is.
+         */
+        HandoutSettings: {
+            /** May Check */
+            may_check?: boolean | null;
+            /** Open */
+            open?: boolean | null;
+        };
+        /**
+         * InsertPage
+         * @description Put in a page of a file that the worksheet has already: a double, or a region cut out.
+         */
+        InsertPage: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            op: "insert_page";
+            page: components["schemas"]["Page"];
+            /** To */
+            to: number;
+        };
+        /**
+         * MarkOut
+         * @description A mark as it is shown: ``earned`` and ``points`` are rounded for reading.
+         */
+        MarkOut: {
+            /** Earned */
+            earned: string;
+            /** Field Id */
+            field_id: string;
+            /** Overruled */
+            overruled: boolean;
+            /** Points */
+            points: string;
+            /** Reason */
+            reason: string;
+            /** Tries */
+            tries: number;
+            verdict: components["schemas"]["Verdict"];
+        };
+        /**
+         * MovePage
+         * @description Move a page to a place among the others, counted from 0.
+         */
+        MovePage: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            op: "move_page";
+            /** Page Id */
+            page_id: string;
+            /** To */
+            to: number;
+        };
+        /**
+         * OverruleIn
+         * @description ``earned`` in points; None goes back to the machine's mark.
+         */
+        OverruleIn: {
+            /** Earned */
+            earned: number | null;
+            /** Field Id */
+            field_id: string;
+            /**
+             * Note
+             * @default
+             */
+            note: string;
+        };
+        /**
+         * Page
+         * @description A page as shown: which page of which file it is (``number`` counts from 0), how it is shown, and the size in
+         *     points that it then has.
+         */
+        Page: {
+            /** Corners */
+            corners?: components["schemas"]["Point"][] | null;
+            /** Height */
+            height: number;
+            /** Id */
+            id: string;
+            /** Number */
+            number: number;
+            /** Source */
+            source: string;
+            /**
+             * Turn
+             * @default 0
+             * @enum {integer}
+             */
+            turn: 0 | 90 | 180 | 270;
+            /**
+             * Whiten
+             * @default false
+             */
+            whiten: boolean;
+            /** Width */
+            width: number;
+        };
+        /**
+         * PagePicture
+         * @description Whether a page can be shown, and what was found out about it.
+         */
+        PagePicture: {
+            /** Dots */
+            dots: number | null;
+            /** Look */
+            look: string;
+            /** Page */
+            page: string;
+            proposal: components["schemas"]["Proposal"] | null;
+            /**
+             * State
+             * @enum {string}
+             */
+            state: "ready" | "waiting" | "failed";
+            /** Surveyed */
+            surveyed: boolean;
+        };
+        /**
+         * Pattern
+         * @enum {string}
+         */
+        Pattern: "plain" | "ruled" | "squared" | "dotted";
+        /**
+         * Place
+         * @description Lay a new field on the film.
+         */
+        Place: {
+            /** Field */
+            field: components["schemas"]["AnswerBox"] | components["schemas"]["Choice"] | components["schemas"]["TickPlaces"];
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            op: "place";
+        };
+        /**
+         * Point
+         * @description A place in points from the top left of a page.
+         */
+        Point: {
+            /** X */
+            x: number;
+            /** Y */
+            y: number;
+        };
+        /**
+         * Proposal
+         * @description How a page would be better shown: as ``Shown`` in the document, with the turn beside it.
+         */
+        Proposal: {
+            /** Corners */
+            corners: components["schemas"]["Point"][] | null;
+            /** Height */
+            height: number;
+            /** Skew */
+            skew: number;
+            /**
+             * Turn
+             * @enum {integer}
+             */
+            turn: 0 | 90 | 180 | 270;
+            /** Whiten */
+            whiten: boolean;
+            /** Width */
+            width: number;
+        };
+        /**
+         * Remove
+         * @description Take a field off the film, and its key with it.
+         */
+        Remove: {
+            /** Field Id */
+            field_id: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            op: "remove";
+        };
+        /** Rename */
+        Rename: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            op: "rename";
+            /** Title */
+            title: string;
+        };
+        /**
+         * Replacement
+         * @description What becomes of a page's fields on the new printing: those that move along, and those that need a look.
+         */
+        Replacement: {
+            /** Doubtful */
+            doubtful: string[];
+            /** Down */
+            down: number;
+            /** Fields */
+            fields: (components["schemas"]["AnswerBox"] | components["schemas"]["Choice"] | components["schemas"]["TickPlaces"])[];
+            /** Right */
+            right: number;
+        };
+        /**
+         * ReplacementIn
+         * @description The page set aside whose paper is to be shown.
+         */
+        ReplacementIn: {
+            /** With Id */
+            with_id: string;
+        };
+        /**
+         * ResultsOut
+         * @description A handout, its fields in order, and a row for each copy.
+         */
+        ResultsOut: {
+            /** Fields */
+            fields: string[];
+            handout: components["schemas"]["HandoutOut"];
+            /** Points */
+            points: string;
+            /** Rows */
+            rows: components["schemas"]["CopyRow"][];
+        };
+        /**
+         * ReviewOut
+         * @description A copy as its student left it, with the key and the marks.
+         */
+        ReviewOut: {
+            /** Answers */
+            answers: components["schemas"]["AnswerOut"][];
+            document: components["schemas"]["Worksheet"];
+            /**
+             * Handout
+             * Format: uuid
+             */
+            handout: string;
+            /** Next */
+            next: string | null;
+            /** Points */
+            points: string;
+            /** Previous */
+            previous: string | null;
+            /** Record */
+            record: components["schemas"]["RulingOut"][];
+            /** Return Code */
+            return_code: string;
+            row: components["schemas"]["CopyRow"];
+        };
+        /**
+         * RulingOut
+         * @description An entry of the record: who decided what, when. ``earned`` is None where it went back to the machine's mark.
+         */
+        RulingOut: {
+            /**
+             * At
+             * Format: date-time
+             */
+            at: string;
+            /** By */
+            by: string;
+            /** Earned */
+            earned: string | null;
+            /** Field Id */
+            field_id: string;
+            /** Note */
+            note: string;
+        };
+        /**
+         * SetKey
+         * @description Set the right answer of a field, or take it away (None).
+         */
+        SetKey: {
+            /** Field Id */
+            field_id: string;
+            /** Key */
+            key: (components["schemas"]["AnswerBoxKey"] | components["schemas"]["ChoiceKey"] | components["schemas"]["TickPlacesKey"]) | null;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            op: "set_key";
+        };
+        /**
+         * SetPageAside
+         * @description Take a page on which nothing lies out of the worksheet, and keep it.
+         */
+        SetPageAside: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            op: "set_page_aside";
+            /** Page Id */
+            page_id: string;
+        };
+        /**
+         * Shown
+         * @description What part of a file's page is shown, and how, before it is turned; width and height in points.
+         */
+        Shown: {
+            /** Corners */
+            corners?: components["schemas"]["Point"][] | null;
+            /** Height */
+            height: number;
+            /**
+             * Whiten
+             * @default false
+             */
+            whiten: boolean;
+            /** Width */
+            width: number;
+        };
+        /**
+         * ShowPage
+         * @description Show a page flattened or as it is, whitened or not.
+         */
+        ShowPage: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            op: "show_page";
+            /** Page Id */
+            page_id: string;
+            shown: components["schemas"]["Shown"];
+        };
+        /**
+         * Spot
+         * @description A place to tick, as shares of the field's box; ``name`` says which printed option it is.
+         */
+        Spot: {
+            /** Height */
+            height: number;
+            /**
+             * Name
+             * @default
+             */
+            name: string;
+            /** Width */
+            width: number;
+            /** X */
+            x: number;
+            /** Y */
+            y: number;
+        };
+        /**
+         * StaleOut
+         * @description The worksheet as somebody else left it.
+         */
+        StaleOut: {
+            /** Code */
+            code: string;
+            /** Message */
+            message: string;
+            worksheet: components["schemas"]["WorksheetOut"];
+        };
+        /**
+         * Straightened
+         * @description How a page is to be shown, and those of its fields that then lie elsewhere.
+         */
+        Straightened: {
+            /** Fields */
+            fields: (components["schemas"]["AnswerBox"] | components["schemas"]["Choice"] | components["schemas"]["TickPlaces"])[];
+            shown: components["schemas"]["Shown"];
+        };
+        /**
+         * StraightenIn
+         * @description Corners of the sheet on the file's page, in points; None: the whole page.
+         */
+        StraightenIn: {
+            /** Corners */
+            corners: components["schemas"]["Point"][] | null;
+            /** Whiten */
+            whiten: boolean;
+        };
+        /**
+         * SwapPaper
+         * @description Exchange what a page shows with what a page set aside shows, such as a newer printing of it.
+         */
+        SwapPaper: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            op: "swap_paper";
+            /** Page Id */
+            page_id: string;
+            /** With Id */
+            with_id: string;
+        };
+        /** TickPlaces */
+        TickPlaces: {
+            box: components["schemas"]["Box"];
+            /** Id */
+            id: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "tick_places";
+            /**
+             * Name
+             * @default
+             */
+            name: string;
+            /** Page */
+            page: string;
+            /**
+             * Part Marks
+             * @default true
+             */
+            part_marks: boolean;
+            /**
+             * Points
+             * @default 1
+             */
+            points: number;
+            /**
+             * Several
+             * @default false
+             */
+            several: boolean;
+            /** Spots */
+            spots: components["schemas"]["Spot"][];
+        };
+        /** TickPlacesAnswer */
+        TickPlacesAnswer: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "tick_places";
+            /** Picked */
+            picked: number[];
+        };
+        /** TickPlacesKey */
+        TickPlacesKey: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "tick_places";
+            /** Picked */
+            picked: number[];
+        };
+        /**
+         * TurnPage
+         * @description Turn a page clockwise, with all that lies on it.
+         */
+        TurnPage: {
+            /**
+             * By
+             * @enum {integer}
+             */
+            by: 90 | 180 | 270;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            op: "turn_page";
+            /** Page Id */
+            page_id: string;
+        };
+        /**
+         * Verdict
+         * @description The five things that can be said of an answer. Each has one shape everywhere on screen.
+         * @enum {string}
+         */
+        Verdict: "right" | "partly" | "wrong" | "blank" | "teacher";
+        /**
+         * Worksheet
+         * @description The document that is kept. Fields stand in reading order, page by page; ``keys`` names each key by its field.
+         */
+        Worksheet: {
+            /**
+             * Aside
+             * @default []
+             */
+            aside: components["schemas"]["Page"][];
+            /**
+             * Fields
+             * @default []
+             */
+            fields: (components["schemas"]["AnswerBox"] | components["schemas"]["Choice"] | components["schemas"]["TickPlaces"])[];
+            /**
+             * Keys
+             * @default {}
+             */
+            keys: {
+                [key: string]: components["schemas"]["AnswerBoxKey"] | components["schemas"]["ChoiceKey"] | components["schemas"]["TickPlacesKey"];
+            };
+            /** Pages */
+            pages: components["schemas"]["Page"][];
+            /** Title */
+            title: string;
+            /**
+             * Version
+             * @default 1
+             * @constant
+             */
+            version: 1;
+        };
+        /** WorksheetOut */
+        WorksheetOut: {
+            document: components["schemas"]["Worksheet"];
+            /**
+             * Id
+             * Format: uuid
+             */
+            id: string;
+            /** Revision */
+            revision: number;
+        };
+    };
+    responses: never;
+    parameters: never;
+    requestBodies: never;
+    headers: never;
+    pathItems: never;
+}
+export type $defs = Record<string, never>;
+export interface operations {
+    get_review: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                copy_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReviewOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    let_go_on: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                copy_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReviewOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    overrule: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                copy_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OverruleIn"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReviewOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    settle_handout: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                handout_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HandoutSettings"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HandoutOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    get_results: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                handout_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ResultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    list_worksheets: {
+        parameters: {
+            query?: {
+                words?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DeskSheet"][];
+                };
+            };
+        };
+    };
+    bring_in: {
+        parameters: {
+            query: {
+                name: string;
+            };
+            header?: {
+                "Velum-Password"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/octet-stream": string;
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorksheetOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    get_worksheet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                worksheet_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorksheetOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    remove_worksheet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                worksheet_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    add_blank_page: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                worksheet_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BlankPageIn"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorksheetOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    edit_worksheet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                worksheet_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EditsIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EditsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StaleOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    list_handouts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                worksheet_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HandoutOut"][];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    hand_out: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                worksheet_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HandoutOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    add_pages: {
+        parameters: {
+            query?: {
+                aside?: boolean;
+            };
+            header?: {
+                "Velum-Password"?: string;
+            };
+            path: {
+                worksheet_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/octet-stream": string;
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorksheetOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    cut_out: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                page_id: string;
+                worksheet_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CutsIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Page"][];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    plan_replacement: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                page_id: string;
+                worksheet_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ReplacementIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Replacement"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    straighten: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                page_id: string;
+                worksheet_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StraightenIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Straightened"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    list_pictures: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                worksheet_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PagePicture"][];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    draw_pictures: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                worksheet_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Accepted */
+            202: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    get_texts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                worksheet_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string[];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+}

@@ -1,0 +1,53 @@
+<script lang="ts">
+  import type { AnsweringProps } from "../student";
+  import { textPoints } from "./text_size";
+
+  let {
+    prompt,
+    answer,
+    scale,
+    label,
+    docked = false,
+    readonly = false,
+    describedby = "",
+    onanswer,
+    onfocus,
+  }: AnsweringProps<"answer_box"> = $props();
+
+  const shared = $derived({
+    value: answer?.text ?? "",
+    readonly,
+    onfocus,
+    maxlength: 20000,
+    "aria-label": label,
+    "aria-describedby": describedby || undefined,
+    autocomplete: "off" as const,
+    autocapitalize: "off" as const,
+    spellcheck: false,
+  });
+  const size = $derived(
+    docked ? "1.125rem" : `max(1rem, ${textPoints(prompt.box.height, prompt.lines) * scale}px)`,
+  );
+
+  function write(text: string) {
+    onanswer({ kind: "answer_box", text });
+  }
+</script>
+
+{#if prompt.lines === "one"}
+  <input
+    {...shared}
+    class="h-full w-full rounded-[inherit] bg-transparent px-1.5 font-semibold outline-none"
+    class:input={docked}
+    style:font-size={size}
+    oninput={(event) => write(event.currentTarget.value)}
+  />
+{:else}
+  <textarea
+    {...shared}
+    class="block h-full w-full resize-none rounded-[inherit] bg-transparent px-1.5 leading-[1.4] font-semibold outline-none"
+    class:textarea={docked}
+    rows={docked ? 3 : undefined}
+    style:font-size={size}
+    oninput={(event) => write(event.currentTarget.value)}></textarea>
+{/if}

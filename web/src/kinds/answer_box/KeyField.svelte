@@ -1,0 +1,33 @@
+<script lang="ts">
+  import type { KeyFieldProps } from "../teacher";
+  import { textPoints } from "./text_size";
+
+  let { field, fieldKey, scale, label, onkey }: KeyFieldProps<"answer_box"> = $props();
+
+  const size = $derived(`${textPoints(field.box.height, field.lines) * scale}px`);
+
+  function write(text: string) {
+    onkey(text.trim() ? { kind: "answer_box", text } : null);
+  }
+</script>
+
+{#if field.lines === "one"}
+  <input
+    class="h-full w-full bg-transparent px-1.5 font-medium outline-none"
+    style:font-size={size}
+    value={fieldKey?.text ?? ""}
+    oninput={(event) => write(event.currentTarget.value)}
+    aria-label={label}
+    maxlength="20000"
+    autocomplete="off"
+    spellcheck="false"
+  />
+{:else}
+  <textarea
+    class="block h-full w-full resize-none bg-transparent px-1.5 leading-[1.4] font-medium outline-none"
+    style:font-size={size}
+    value={fieldKey?.text ?? ""}
+    oninput={(event) => write(event.currentTarget.value)}
+    aria-label={label}
+    maxlength="20000"></textarea>
+{/if}

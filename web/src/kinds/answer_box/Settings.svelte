@@ -1,0 +1,27 @@
+<script lang="ts">
+  import type { SettingsProps } from "../teacher";
+
+  let { field, onchange }: SettingsProps<"answer_box"> = $props();
+
+  const LINES = [
+    ["one", "One line"],
+    ["several", "Several lines"],
+  ] as const;
+</script>
+
+<fieldset>
+  <legend class="field-label">Students write</legend>
+  <div class="join w-full">
+    {#each LINES as [lines, label] (lines)}
+      <label class="btn join-item btn-sm flex-1" class:btn-primary={field.lines === lines}>
+        <input
+          type="radio"
+          name="lines"
+          class="sr-only"
+          checked={field.lines === lines}
+          onchange={() => onchange({ ...field, lines })}
+        />{label}
+      </label>
+    {/each}
+  </div>
+</fieldset>

@@ -1,0 +1,10 @@
+import type { StudentKind } from "../student";
+import Answering from "./Answering.svelte";
+
+export const answerBox: StudentKind<"answer_box"> = {
+  label: "Answer box",
+  clear: false,
+  isBlank: (answer) => !answer?.text.trim(),
+  inWords: (answer) => answer.text,
+  Answering,
+};

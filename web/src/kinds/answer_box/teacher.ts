@@ -1,0 +1,32 @@
+import type { Box } from "../../api/teacher";
+import type { TeacherKind } from "../teacher";
+import Face from "./Face.svelte";
+import Icon from "./Icon.svelte";
+import KeyField from "./KeyField.svelte";
+import Review from "./Review.svelte";
+import Settings from "./Settings.svelte";
+
+/** Points of height from which a box that is drawn is meant for several lines. */
+const SEVERAL_FROM = 40;
+
+export const answerBox: TeacherKind<"answer_box"> = {
+  label: "Answer box",
+  clear: false,
+  usual: { width: 120, height: 22 },
+  draw: (id: string, page: string, box: Box) => ({
+    kind: "answer_box",
+    id,
+    page,
+    box,
+    points: 1,
+    name: "",
+    lines: box.height >= SEVERAL_FROM ? "several" : "one",
+  }),
+  keyInWords: (key) => key.text,
+  answerInWords: (answer) => answer.text,
+  Icon,
+  Face,
+  KeyField,
+  Settings,
+  Review,
+};

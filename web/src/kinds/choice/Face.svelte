@@ -1,0 +1,15 @@
+<script lang="ts">
+  import type { FaceProps } from "../teacher";
+  import { letterPoints } from "./letter_size";
+  import Letters from "./Letters.svelte";
+
+  let { field, fieldKey, scale }: FaceProps<"choice"> = $props();
+</script>
+
+<Letters
+  options={field.options}
+  several={field.several}
+  arrangement={field.arrangement}
+  picked={fieldKey?.picked ?? []}
+  size={letterPoints(field) * scale}
+/>

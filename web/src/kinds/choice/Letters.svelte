@@ -1,0 +1,45 @@
+<script lang="ts">
+  // The options of a choice, only shown.
+  import { inWords, letter } from "../picked";
+
+  interface Props {
+    options: readonly string[];
+    several: boolean;
+    arrangement: "row" | "column" | "list";
+    picked: readonly number[];
+    /** Pixels that letters are high. */
+    size: number;
+  }
+  let { options, several, arrangement, picked, size }: Props = $props();
+</script>
+
+<!-- What is shown stands in attributes: the button around it says in words what it is. -->
+{#if arrangement === "list"}
+  <span
+    class="block h-full truncate px-1 text-left font-semibold before:content-[attr(data-text)]"
+    style:font-size="{size}px"
+    data-text="{inWords(picked, options)} ▾"
+  ></span>
+{:else}
+  <span
+    class="flex h-full w-full gap-[2%] {arrangement === 'column' ? 'flex-col' : ''}"
+    style:font-size="{size}px"
+  >
+    {#each options as text, place (place)}
+      <span class="flex min-w-0 flex-1 items-center {text ? 'gap-[0.35em] px-[0.3em]' : 'justify-center'}">
+        <span
+          class="grid size-[1.45em] flex-none place-items-center border-[0.1em] border-current leading-none font-bold before:content-[attr(data-text)] {several
+            ? 'rounded-[0.25em]'
+            : 'rounded-full'} {picked.includes(place)
+            ? 'border-(--film) bg-(--film) text-white'
+            : 'bg-(--sheet)'}"
+          data-text={letter(place)}
+        ></span>
+        {#if text}
+          <span class="min-w-0 truncate font-semibold before:content-[attr(data-text)]" data-text={text}
+          ></span>
+        {/if}
+      </span>
+    {/each}
+  </span>
+{/if}

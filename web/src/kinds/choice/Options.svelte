@@ -1,0 +1,110 @@
+<script lang="ts">
+  // The options of a choice, to be picked from or only shown.
+  import { letter, pressed } from "../picked";
+
+  interface Props {
+    /** Tells the options of this choice from those of others. */
+    group: string;
+    options: readonly string[];
+    several: boolean;
+    arrangement: "row" | "column" | "list";
+    picked: readonly number[];
+    /** Pixels that letters are high. */
+    size: number;
+    label: string;
+    docked?: boolean;
+    readonly?: boolean;
+    describedby?: string;
+    onpick?: (picked: number[]) => void;
+    onfocus?: () => void;
+  }
+  let {
+    group,
+    options,
+    several,
+    arrangement,
+    picked,
+    size,
+    label,
+    docked = false,
+    readonly = false,
+    describedby = "",
+    onpick,
+    onfocus,
+  }: Props = $props();
+
+  const still = $derived(readonly || !onpick);
+  const asList = $derived(arrangement === "list" && !several && !docked);
+  const name = (place: number) => options[place] || letter(place);
+
+  function press(place: number) {
+    if (!still) onpick?.(pressed(picked, place, several));
+  }
+
+  function onKey(event: KeyboardEvent) {
+    if (event.key !== "Backspace" && event.key !== "Delete") return;
+    event.preventDefault();
+    event.stopPropagation();
+    if (!still) onpick?.([]);
+  }
+</script>
+
+{#if asList}
+  <select
+    class="h-full w-full bg-transparent px-1 font-semibold"
+    style:font-size="{size}px"
+    aria-label={label}
+    aria-describedby={describedby || undefined}
+    disabled={still}
+    value={String(picked[0] ?? "")}
+    {onfocus}
+    onchange={(event) =>
+      onpick?.(event.currentTarget.value === "" ? [] : [Number(event.currentTarget.value)])}
+  >
+    <option value=""></option>
+    {#each options.keys() as place (place)}<option value={String(place)}>{name(place)}</option>{/each}
+  </select>
+{:else}
+  <div
+    class="flex h-full w-full gap-[2%] {arrangement === 'row' && !docked
+      ? 'flex-row items-stretch'
+      : 'flex-col'} {docked ? 'gap-2' : ''}"
+    role={several ? "group" : "radiogroup"}
+    aria-label={label}
+    aria-describedby={describedby || undefined}
+    aria-readonly={still && !several ? true : undefined}
+  >
+    {#each options as text, place (place)}
+      {@const chosen = picked.includes(place)}
+      <label
+        class="relative flex min-w-0 flex-1 items-center rounded focus-within:outline-2 focus-within:outline-accent {still
+          ? ''
+          : 'cursor-pointer'} {text ? 'justify-start gap-[0.35em] px-[0.3em]' : 'justify-center'} {docked
+          ? 'min-h-11 border border-(--line) px-3'
+          : ''}"
+        style:font-size="{size}px"
+      >
+        <input
+          type={several ? "checkbox" : "radio"}
+          name="{group}-{docked}"
+          class="absolute inset-0 z-1 h-full w-full cursor-pointer opacity-0 disabled:cursor-default"
+          checked={chosen}
+          disabled={still}
+          aria-label={name(place)}
+          {onfocus}
+          onclick={() => press(place)}
+          onkeydown={onKey}
+        />
+        <span
+          class="grid size-[1.45em] flex-none place-items-center border-[0.1em] border-current leading-none font-bold {several
+            ? 'rounded-[0.25em]'
+            : 'rounded-full'} {chosen
+            ? 'border-(--film) bg-(--film) text-white'
+            : 'bg-(--sheet) text-(--film-ink)'}"
+          aria-hidden="true">{chosen && several ? "✓" : letter(place)}</span
+        >
+        {#if text}<span class="min-w-0 truncate font-semibold">{text}</span>{/if}
+      </label>
+    {/each}
+  </div>
+{/if}

@@ -1,0 +1,15 @@
+<script lang="ts">
+  import type { ReviewProps } from "../teacher";
+  import { letterPoints } from "./letter_size";
+  import Letters from "./Letters.svelte";
+
+  let { field, answer, scale }: ReviewProps<"choice"> = $props();
+</script>
+
+<Letters
+  options={field.options}
+  several={field.several}
+  arrangement={field.arrangement}
+  picked={answer?.picked ?? []}
+  size={letterPoints(field) * scale}
+/>

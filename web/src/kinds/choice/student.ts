@@ -1,0 +1,11 @@
+import { inWords } from "../picked";
+import type { StudentKind } from "../student";
+import Answering from "./Answering.svelte";
+
+export const choice: StudentKind<"choice"> = {
+  label: "Choice",
+  clear: false,
+  isBlank: (answer) => !answer?.picked.length,
+  inWords: (answer, prompt) => inWords(answer.picked, prompt.options),
+  Answering,
+};

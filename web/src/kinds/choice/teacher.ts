@@ -1,0 +1,40 @@
+import type { Box } from "../../api/teacher";
+import { inWords } from "../picked";
+import type { TeacherKind } from "../teacher";
+import Face from "./Face.svelte";
+import Icon from "./Icon.svelte";
+import KeyField from "./KeyField.svelte";
+import Review from "./Review.svelte";
+import Settings from "./Settings.svelte";
+
+/** Points that an option takes of a box that is drawn. */
+const ROOM = 30;
+
+export const choice: TeacherKind<"choice"> = {
+  label: "Choice",
+  clear: false,
+  usual: { width: 112, height: 26 },
+  draw: (id: string, page: string, box: Box) => {
+    const upright = box.height > box.width;
+    const count = Math.round(Math.max(box.width, box.height) / ROOM);
+    return {
+      kind: "choice",
+      id,
+      page,
+      box,
+      points: 1,
+      name: "",
+      options: Array.from({ length: Math.max(2, Math.min(6, count)) }, () => ""),
+      several: false,
+      arrangement: upright ? "column" : "row",
+      part_marks: true,
+    };
+  },
+  keyInWords: (key, field) => inWords(key.picked, field.options),
+  answerInWords: (answer, field) => inWords(answer.picked, field.options),
+  Icon,
+  Face,
+  KeyField,
+  Settings,
+  Review,
+};

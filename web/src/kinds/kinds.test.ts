@@ -1,0 +1,71 @@
+// What every field kind of the front end promises, tried on each of them.
+
+import { expect, test } from "vitest";
+import type { Answer, Prompt } from "../api/student";
+import { KINDS as STUDENT, type StudentKind } from "./student";
+import { KINDS as TEACHER, type TeacherKind } from "./teacher";
+
+type Kind = keyof typeof TEACHER;
+const NAMES = Object.keys(TEACHER) as Kind[];
+
+/** A key and an answer of each kind. A new kind does not compile without its own. */
+const EXAMPLES: {
+  [K in Kind]: { answer: Answer & { kind: K }; blank: Answer & { kind: K }; words: string };
+} = {
+  answer_box: {
+    answer: { kind: "answer_box", text: "bladder wrack" },
+    blank: { kind: "answer_box", text: "  " },
+    words: "bladder wrack",
+  },
+  choice: {
+    answer: { kind: "choice", picked: [0, 2] },
+    blank: { kind: "choice", picked: [] },
+    words: "A, C",
+  },
+  tick_places: {
+    answer: { kind: "tick_places", picked: [1] },
+    blank: { kind: "tick_places", picked: [] },
+    words: "B",
+  },
+};
+
+// One of each kind goes with an answer of that kind, which the compiler cannot see through a list of names.
+const student = (name: Kind) => STUDENT[name] as unknown as StudentKind<Kind>;
+const teacher = (name: Kind) => TEACHER[name] as unknown as TeacherKind<Kind>;
+
+test("teachers and students know the same kinds, by the same names", () => {
+  expect(Object.keys(STUDENT)).toEqual(NAMES);
+  for (const name of NAMES) expect(STUDENT[name].label).toBe(TEACHER[name].label);
+});
+
+test.each(NAMES)("a drawn %s lies where it was drawn", (name) => {
+  const box = { x: 10, y: 20, width: 300, height: 60 };
+  const field = TEACHER[name].draw("abcd1234", "page1", box);
+  expect(field).toMatchObject({ kind: name, id: "abcd1234", page: "page1", box, points: 1 });
+});
+
+test.each(NAMES)("a %s pressed on the page has a size that a finger finds", (name) => {
+  const { width, height } = TEACHER[name].usual;
+  expect(Math.min(width, height)).toBeGreaterThanOrEqual(12);
+});
+
+test.each(NAMES)("a %s knows a blank from an answer", (name) => {
+  const { isBlank } = student(name);
+  expect(isBlank(undefined)).toBe(true);
+  expect(isBlank(EXAMPLES[name].blank)).toBe(true);
+  expect(isBlank(EXAMPLES[name].answer)).toBe(false);
+});
+
+test.each(NAMES)("a %s can be said in words", (name) => {
+  const { answer, words } = EXAMPLES[name];
+  const field = TEACHER[name].draw("abcd1234", "page1", { x: 0, y: 0, width: 90, height: 20 });
+  expect(student(name).inWords(answer, field)).toBe(words);
+  expect(teacher(name).answerInWords(answer, field)).toBe(words);
+});
+
+test.each(NAMES)("a %s has all the parts that screens ask for", (name) => {
+  const { Icon, Face, KeyField, Settings, Review } = TEACHER[name];
+  const parts: Prompt["kind"] = name;
+  expect(STUDENT[parts].Answering).toBeTypeOf("function");
+  for (const part of [Icon, Face, KeyField, Settings, Review]) expect(part).toBeTypeOf("function");
+});

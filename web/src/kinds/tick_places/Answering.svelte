@@ -1,0 +1,28 @@
+<script lang="ts">
+  import type { AnsweringProps } from "../student";
+  import Spots from "./Spots.svelte";
+
+  let {
+    prompt,
+    answer,
+    label,
+    docked = false,
+    readonly = false,
+    describedby = "",
+    onanswer,
+    onfocus,
+  }: AnsweringProps<"tick_places"> = $props();
+</script>
+
+<Spots
+  group={prompt.id}
+  spots={prompt.spots}
+  several={prompt.several}
+  picked={answer?.picked ?? []}
+  {label}
+  {docked}
+  {readonly}
+  {describedby}
+  onpick={(picked) => onanswer({ kind: "tick_places", picked })}
+  {onfocus}
+/>

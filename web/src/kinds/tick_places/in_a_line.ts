@@ -1,0 +1,20 @@
+// Spots spread evenly along the longer side of a box.
+
+interface Size {
+  width: number;
+  height: number;
+}
+
+/** As many spots as wished, square where there is room, as shares of the box. */
+export function inALine({ width, height }: Size, count: number) {
+  const across = width >= height;
+  const [along, wide] = across ? [width, height] : [height, width];
+  const side = Math.min(wide, along / count);
+  return Array.from({ length: count }, (_, i) => {
+    const at = count === 1 ? 0 : ((along - side) * i) / (count - 1) / along;
+    const spot = { at, along: side / along, wide: 1 };
+    return across
+      ? { x: spot.at, y: 0, width: spot.along, height: spot.wide, name: "" }
+      : { x: 0, y: spot.at, width: spot.wide, height: spot.along, name: "" };
+  });
+}

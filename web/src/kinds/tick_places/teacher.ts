@@ -1,0 +1,47 @@
+import type { Box } from "../../api/teacher";
+import { inWords } from "../picked";
+import type { TeacherKind } from "../teacher";
+import Face from "./Face.svelte";
+import Icon from "./Icon.svelte";
+import { inALine } from "./in_a_line";
+import KeyField from "./KeyField.svelte";
+import Review from "./Review.svelte";
+import Settings from "./Settings.svelte";
+
+/** Points from one printed option to the next, as most papers have it. */
+const APART = 28;
+
+export const tickPlaces: TeacherKind<"tick_places"> = {
+  label: "Tick places",
+  clear: true,
+  usual: { width: 14, height: 70 },
+  draw: (id: string, page: string, box: Box) => {
+    const count = Math.round(Math.max(box.width, box.height) / APART);
+    return {
+      kind: "tick_places",
+      id,
+      page,
+      box,
+      points: 1,
+      name: "",
+      spots: inALine(box, Math.max(1, Math.min(6, count))),
+      several: false,
+      part_marks: true,
+    };
+  },
+  keyInWords: (key, field) =>
+    inWords(
+      key.picked,
+      field.spots.map(({ name }) => name),
+    ),
+  answerInWords: (answer, field) =>
+    inWords(
+      answer.picked,
+      field.spots.map(({ name }) => name),
+    ),
+  Icon,
+  Face,
+  KeyField,
+  Settings,
+  Review,
+};

@@ -1,0 +1,78 @@
+<script lang="ts">
+  import { Failure, take } from "../../api/failure";
+  import { teacher, type Schemas } from "../../api/teacher";
+  import Picture from "../../ui/Picture.svelte";
+  import { moment } from "../../ui/dates";
+  import { THUMB } from "../../ui/pictures";
+
+  let { sheet, onremoved }: { sheet: Schemas["DeskSheet"]; onremoved: () => void } = $props();
+
+  let problem = $state("");
+  let asking = $state(false);
+
+  const editor = $derived(`/worksheets/${sheet.id}/`);
+  const next = $derived.by(() => {
+    if (sheet.newest_handout) return { words: "See the results", href: `/handouts/${sheet.newest_handout}/` };
+    if (sheet.fields === 0) return { words: "Place answer boxes", href: `${editor}#film` };
+    if (sheet.keyed < sheet.fields)
+      return { words: `Set the key (${sheet.keyed} of ${sheet.fields})`, href: `${editor}#key` };
+    return { words: "Hand it out", href: `${editor}#hand-out` };
+  });
+  const count = (n: number, one: string, many: string) => `${n} ${n === 1 ? one : many}`;
+
+  async function remove() {
+    try {
+      await take(
+        teacher.DELETE("/api/worksheets/{worksheet_id}", { params: { path: { worksheet_id: sheet.id } } }),
+      );
+      onremoved();
+    } catch (failure) {
+      asking = false;
+      problem = failure instanceof Failure ? failure.message : String(failure);
+    }
+  }
+</script>
+
+<li class="group flex flex-col">
+  <a
+    href={editor}
+    class="paper relative block aspect-[1/1.12] overflow-hidden rounded-[2px] transition-transform duration-150 hover:-translate-y-1"
+    aria-label="Open {sheet.title}, {count(sheet.pages, 'page', 'pages')}"
+  >
+    <Picture
+      pictures={[[THUMB, sheet.thumb]]}
+      alt=""
+      class="page-picture absolute inset-x-0 top-0 w-full"
+      loading="lazy"
+    />
+    {#if sheet.pages > 1}
+      <span class="absolute right-2 bottom-2 rounded bg-(--sheet) px-2 py-0.5 text-sm font-semibold shadow">
+        {sheet.pages} pages
+      </span>
+    {/if}
+  </a>
+  <h2 class="mt-3 text-lg leading-tight break-words">
+    <a class="hover:underline" href={editor}>{sheet.title}</a>
+  </h2>
+  <p class="quiet text-sm">
+    {count(sheet.fields, "answer box", "answer boxes")} · changed {moment(sheet.changed_at)}
+  </p>
+  {#if problem}<p class="mt-2 text-sm font-semibold text-warning" role="alert">{problem}</p>{/if}
+  <div class="mt-2 flex items-center gap-2">
+    {#if asking}
+      <button class="btn btn-sm btn-error" onclick={remove}>Remove for good</button>
+      <button class="btn btn-ghost btn-sm" onclick={() => (asking = false)}>Keep it</button>
+    {:else}
+      <a class="btn btn-sm btn-primary" href={next.href}>{next.words}</a>
+      {#if sheet.handouts === 0}
+        <button
+          class="btn btn-ghost btn-sm"
+          aria-label="Remove {sheet.title}"
+          onclick={() => (asking = true)}
+        >
+          Remove
+        </button>
+      {/if}
+    {/if}
+  </div>
+</li>

@@ -1,0 +1,4 @@
+import { show } from "../../ui/mount";
+import Desk from "./Desk.svelte";
+
+show(Desk);

@@ -1,0 +1,101 @@
+<script lang="ts">
+  // More pages behind those there are: from files, or blank ones.
+  import { Failure, take } from "../../api/failure";
+  import { teacher, type Schemas } from "../../api/teacher";
+  import ChooseFiles from "../../bringing/ChooseFiles.svelte";
+  import Progress from "../../bringing/Progress.svelte";
+  import UseCamera from "../../bringing/UseCamera.svelte";
+  import { Bringing } from "../../bringing/bringing.svelte";
+  import type { Editing } from "./editing.svelte";
+
+  let { editing }: { editing: Editing } = $props();
+
+  type Pattern = Schemas["BlankPageIn"]["pattern"];
+  const PATTERNS: [Pattern, string][] = [
+    ["plain", "Plain"],
+    ["ruled", "Ruled"],
+    ["squared", "Squared"],
+    ["dotted", "Dotted"],
+  ];
+  /** Sides in points. */
+  const SIZES = {
+    "A4 upright": [595.276, 841.89],
+    "A4 lying": [841.89, 595.276],
+    "Letter upright": [612, 792],
+    "Letter lying": [792, 612],
+    "Another size": null,
+  } as const;
+
+  // svelte-ignore state_referenced_locally
+  const bringing = new Bringing(editing.largestUpload, (worksheet) => editing.pagesAdded(worksheet), {
+    worksheet: editing.id,
+    before: () => editing.allSaved(),
+  });
+  let pattern = $state<Pattern>("ruled");
+  let size = $state<keyof typeof SIZES>("A4 upright");
+  /** Width and height of a size of one's own, in millimetres. */
+  let own = $state([210, 148]);
+  let problem = $state("");
+
+  async function addBlank(event: SubmitEvent) {
+    event.preventDefault();
+    problem = "";
+    const [width, height] = SIZES[size] ?? own.map((mm) => (mm * 72) / 25.4);
+    if (!width || !height) return;
+    try {
+      await editing.allSaved();
+      const params = { path: { worksheet_id: editing.id } };
+      const body = { pattern, width, height };
+      editing.pagesAdded(
+        await take(teacher.POST("/api/worksheets/{worksheet_id}/blank-pages", { params, body })),
+      );
+    } catch (failure) {
+      problem = failure instanceof Failure ? failure.message : String(failure);
+    }
+  }
+</script>
+
+<section class="mb-8 flex flex-wrap items-end gap-x-8 gap-y-4" aria-label="Add pages">
+  {#if bringing.busy}
+    <Progress {bringing} />
+  {:else}
+    <ChooseFiles {bringing} label="Add pages from files" />
+    <UseCamera {bringing} standIn={editing.standInCamera} />
+    <form class="flex flex-wrap items-end gap-2" onsubmit={addBlank}>
+      <div>
+        <label class="field-label" for="pattern">Blank page</label>
+        <select id="pattern" class="input w-32" bind:value={pattern}>
+          {#each PATTERNS as [name, label] (name)}<option value={name}>{label}</option>{/each}
+        </select>
+      </div>
+      <div>
+        <label class="field-label" for="size">Size</label>
+        <select id="size" class="input w-40" bind:value={size}>
+          {#each Object.keys(SIZES) as name (name)}<option>{name}</option>{/each}
+        </select>
+      </div>
+      {#if SIZES[size] === null}
+        {#each ["Width (mm)", "Height (mm)"] as label, i (label)}
+          <div>
+            <label class="field-label" for="own-{i}">{label}</label>
+            <input
+              id="own-{i}"
+              class="input w-24 tabular-nums"
+              type="number"
+              min="10"
+              max="5000"
+              required
+              bind:value={own[i]}
+            />
+          </div>
+        {/each}
+      {/if}
+      <button class="btn btn-outline btn-primary">Add it</button>
+    </form>
+  {/if}
+  {#if problem || bringing.problem}
+    <p class="w-full border-l-4 border-warning pl-3 font-semibold text-warning" role="alert">
+      {problem || bringing.problem}
+    </p>
+  {/if}
+</section>

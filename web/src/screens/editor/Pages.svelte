@@ -1,0 +1,87 @@
+<script lang="ts">
+  // The pages of the worksheet on the light table: chosen here, worked on from the slip beside them.
+  import type { Page } from "../../api/teacher";
+  import Picture from "../../ui/Picture.svelte";
+  import { address, THUMB } from "../../ui/pictures";
+  import AddPages from "./AddPages.svelte";
+  import { COARSE, type Drawing } from "./drawing.svelte";
+  import type { Paging } from "./paging.svelte";
+
+  let { paging, drawing }: { paging: Paging; drawing: Drawing } = $props();
+
+  const editing = $derived(paging.editing);
+  const aside = $derived(editing.document.aside);
+
+  /** Points to millimetres. */
+  const mm = (points: number) => Math.round((points * 25.4) / 72);
+  const boxes = (n: number) => (n === 1 ? "1 answer box" : `${n} answer boxes`);
+</script>
+
+{#snippet sheet(page: Page)}
+  <span class="paper block overflow-hidden" style:aspect-ratio="{page.width} / {page.height}">
+    {#if drawing.failed(page)}
+      <span class="block p-4 text-sm">This page could not be drawn.</span>
+    {:else if drawing.knows(page)}
+      {#key address("", page, THUMB)}
+        <Picture
+          class="page-picture h-full w-full"
+          loading="lazy"
+          pictures={[[THUMB, address(`/worksheets/${editing.id}/pages/`, page, THUMB)]]}
+          alt=""
+        />
+      {/key}
+    {/if}
+  </span>
+{/snippet}
+
+<div class="h-full overflow-y-auto p-7">
+  <AddPages {editing} />
+  <ol class="grid grid-cols-[repeat(auto-fill,minmax(10rem,1fr))] items-end gap-7" aria-label="Pages">
+    {#each paging.all as page, i (page.id)}
+      {@const chosen = paging.isChosen(page)}
+      {@const found = drawing.of(page)}
+      <li>
+        <button
+          class="block w-full {chosen ? 'outline-[3px] outline-offset-4 outline-accent' : ''}"
+          aria-pressed={chosen}
+          aria-label="Page {i + 1}"
+          onclick={(event) => paging.choose(page, !chosen, event.shiftKey)}
+        >
+          {@render sheet(page)}
+        </button>
+        <p class="mt-2 font-semibold">
+          Page {i + 1}
+          {#if found?.proposal}
+            <span class="text-sm text-warning">· could be better</span>
+          {:else if found?.dots && found.dots < COARSE}
+            <span class="text-sm text-warning">· coarse for print</span>
+          {/if}
+        </p>
+        <p class="quiet text-sm">
+          {mm(page.width)} × {mm(page.height)} mm · {boxes(editing.fieldsOn(page).length)}
+        </p>
+      </li>
+    {/each}
+  </ol>
+  {#if aside.length > 0}
+    <details class="mt-10" open={aside.length < 12}>
+      <summary class="cursor-pointer font-serif text-lg font-semibold">Set aside: {aside.length}</summary>
+      <p class="quiet mb-4">Students do not see these pages.</p>
+      <ul
+        class="grid grid-cols-[repeat(auto-fill,minmax(7rem,1fr))] items-end gap-6"
+        aria-label="Pages set aside"
+      >
+        {#each aside as page, i (page.id)}
+          <li>
+            <div class="opacity-60">{@render sheet(page)}</div>
+            <button
+              class="btn btn-outline btn-sm mt-2"
+              aria-label="Bring back page set aside {i + 1}"
+              onclick={() => paging.bringBack(page)}>Bring back</button
+            >
+          </li>
+        {/each}
+      </ul>
+    </details>
+  {/if}
+</div>

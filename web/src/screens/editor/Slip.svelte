@@ -1,0 +1,129 @@
+<script lang="ts">
+  // The slip beside the paper: about what is in hand, or, when nothing is, about the worksheet.
+  import type { Field } from "../../api/teacher";
+  import { kindOf } from "../../kinds/teacher";
+  import type { Editing } from "./editing.svelte";
+  import BetterPages from "./BetterPages.svelte";
+  import type { Drawing } from "./drawing.svelte";
+  import { KEY_HELP } from "./keys";
+  import type { Paging } from "./paging.svelte";
+  import PointsInput from "./PointsInput.svelte";
+  import type { Step } from "./steps";
+
+  interface Props {
+    editing: Editing;
+    paging: Paging;
+    drawing: Drawing;
+    step: Step;
+  }
+  let { editing, paging, drawing, step }: Props = $props();
+
+  const fields = $derived(step === "film" || step === "key" ? editing.inHand : []);
+  const one = $derived(fields.length === 1 ? fields[0] : undefined);
+  const Settings = $derived(one && kindOf(one).Settings);
+  const oneKey = $derived(one && editing.document.keys[one.id]);
+  const doubtful = $derived(editing.fields.filter((field) => editing.toLookAt.includes(field.id)));
+
+  /** Show a field that needs a look; looked at, it is off the list. */
+  function lookAt(field: Field) {
+    editing.select([field.id]);
+    document.querySelector(`[data-field="${field.id}"]`)?.scrollIntoView({ block: "center" });
+    editing.toLookAt = editing.toLookAt.filter((id) => id !== field.id);
+  }
+
+  const total = $derived(editing.fields.reduce((sum, field) => sum + field.points, 0));
+</script>
+
+<div class="slip min-h-64 px-5 pt-6 pb-5">
+  {#if one}
+    <p class="quiet text-sm">{kindOf(one).label}</p>
+    <h2 class="text-lg">Question {editing.number(one)}</h2>
+    <div class="mt-4 space-y-4">
+      {#if step === "key"}
+        <div>
+          <p class="field-label">Right answer</p>
+          <p class="break-words whitespace-pre-wrap">
+            {oneKey ? kindOf(one).keyInWords(oneKey, one) : "Set it on the page."}
+          </p>
+        </div>
+      {:else if Settings}
+        <Settings field={one} onchange={(field) => editing.change("Settings changed", [field])} />
+      {/if}
+      <PointsInput
+        points={one.points}
+        onpoints={(points) => editing.change("Points changed", [{ ...one, points }])}
+      />
+    </div>
+  {:else if fields.length > 1}
+    <h2 class="text-lg">{fields.length} in hand</h2>
+    <div class="mt-4">
+      <PointsInput
+        points={fields.every((field) => field.points === fields[0]?.points) ? (fields[0]?.points ?? 1) : null}
+        onpoints={(points) =>
+          editing.change(
+            "Points changed",
+            fields.map((field) => ({ ...field, points })),
+          )}
+      />
+    </div>
+  {:else}
+    <p class="quiet text-sm">Worksheet</p>
+    <h2 class="text-lg break-words">{editing.document.title}</h2>
+    {#if editing.fields.length === 0}
+      <p class="mt-3">
+        Draw a box on the page where students are to write. Fifteen are laid as quickly as one: keep drawing.
+      </p>
+    {:else}
+      <dl class="mt-3 grid grid-cols-[1fr_auto] gap-y-1 tabular-nums">
+        <dt>Fields</dt>
+        <dd class="font-semibold">{editing.fields.length}</dd>
+        <dt>With a right answer</dt>
+        <dd class="font-semibold">{editing.keyed}</dd>
+        <dt>Points</dt>
+        <dd class="font-semibold">{total}</dd>
+      </dl>
+      {#if step === "film"}
+        <p class="quiet mt-4">Next: <a href="#key">fill in the key sheet</a>.</p>
+      {:else if step === "key"}
+        <p class="quiet mt-4">Fill the boxes in as a student would. Tab goes on to the next.</p>
+        <p class="quiet mt-2">A box left empty here waits for you when you mark.</p>
+      {/if}
+    {/if}
+  {/if}
+  {#if step !== "pages" && doubtful.length > 0}
+    <div class="mt-5 border-l-4 border-warning pl-3">
+      <p>The paper was replaced. What is printed about these has changed:</p>
+      <ul class="mt-2 flex flex-wrap gap-2" aria-label="Boxes that need a look">
+        {#each doubtful as field (field.id)}
+          <li>
+            <button class="btn btn-outline btn-sm" onclick={() => lookAt(field)}>{editing.name(field)}</button
+            >
+          </li>
+        {/each}
+      </ul>
+      <button class="btn btn-ghost btn-sm mt-2 -ml-3" onclick={() => (editing.toLookAt = [])}
+        >All are right</button
+      >
+    </div>
+  {/if}
+  {#if step === "film" && fields.length === 0}
+    <BetterPages {paging} {drawing} pages={paging.all} />
+  {/if}
+  {#if step === "film" && fields.length > 0}
+    <div class="mt-5 flex flex-wrap gap-2">
+      <button class="btn btn-outline btn-sm" onclick={() => editing.repeat()}>Lay again below</button>
+      <button class="btn btn-outline btn-sm btn-error" onclick={() => editing.remove()}>Remove</button>
+    </div>
+    <details class="mt-5 text-sm">
+      <summary class="quiet cursor-pointer py-1 font-semibold">With the keyboard</summary>
+      <dl class="mt-1 space-y-1">
+        {#each KEY_HELP as [keys, what] (keys)}
+          <div>
+            <dt class="inline font-semibold">{keys}:</dt>
+            <dd class="inline">{what}</dd>
+          </div>
+        {/each}
+      </dl>
+    </details>
+  {/if}
+</div>

@@ -1,0 +1,91 @@
+// How far the server is with drawing the pages, and what it found out about them.
+
+import { teacher, type Schemas } from "../../api/teacher";
+import { lookOf, type Looking } from "../../ui/pictures";
+
+type Found = Schemas["PagePicture"];
+
+/** Milliseconds between two looks: while pages are drawn, and while they are only looked over. */
+const LOOK = 250;
+const SLOW_LOOK = 1500;
+/** How many looks without any progress until the server is asked to go on. */
+const PATIENCE = 12;
+
+/** Dots an inch below which print looks coarse on paper. */
+export const COARSE = 150;
+
+export class Drawing {
+  private found: Record<string, Found> = $state.raw({});
+  private following = false;
+  private looked = $state(false);
+
+  /** `first` are the pages that the server had when the worksheet was opened. */
+  constructor(
+    private readonly worksheetId: string,
+    private readonly first: ReadonlySet<string>,
+  ) {
+    void this.follow();
+  }
+
+  /** Whether the server knows of a page, so that it can be asked for its picture. */
+  knows(page: { id: string }): boolean {
+    return this.first.has(page.id) || page.id in this.found;
+  }
+
+  /** Look again, because pages have changed. */
+  lookAgain(): void {
+    if (!this.following) void this.follow();
+  }
+
+  /** What is known of a page as it is shown now. */
+  of(page: { id: string } & Looking): Found | undefined {
+    const found = this.found[page.id];
+    return found?.look === lookOf(page) ? found : undefined;
+  }
+
+  failed(page: { id: string } & Looking): boolean {
+    return this.of(page)?.state === "failed";
+  }
+
+  get ready(): number {
+    return Object.values(this.found).filter(({ state }) => state !== "waiting").length;
+  }
+
+  get done(): boolean {
+    // Before the first look nothing is known.
+    return this.looked && Object.values(this.found).every(({ state }) => state !== "waiting");
+  }
+
+  /** How many pages all is known about. */
+  get surveyed(): number {
+    return Object.values(this.found).filter(({ surveyed }) => surveyed).length;
+  }
+
+  private async follow(): Promise<void> {
+    this.following = true;
+    await this.untilAllIsKnown();
+    this.following = false;
+  }
+
+  private async untilAllIsKnown(): Promise<void> {
+    const params = { path: { worksheet_id: this.worksheetId } };
+    let looks = 0;
+    for (;;) {
+      const before = this.ready + this.surveyed;
+      const { data } = await teacher
+        .GET("/api/worksheets/{worksheet_id}/pictures", { params })
+        .catch(() => ({ data: undefined }));
+      if (data) {
+        this.found = Object.fromEntries(data.map((found) => [found.page, found]));
+        this.looked = true;
+      }
+      if (data && this.done && this.surveyed === data.length) return;
+      looks = this.ready + this.surveyed > before ? 0 : looks + 1;
+      if (looks >= PATIENCE) {
+        looks = 0;
+        await teacher.POST("/api/worksheets/{worksheet_id}/pictures", { params }).catch(() => undefined);
+      }
+      await new Promise((resolve) => setTimeout(resolve, data && this.done ? SLOW_LOOK : LOOK));
+    }
+  }
+}

@@ -1,0 +1,57 @@
+<script lang="ts">
+  import type { Schemas } from "../../api/teacher";
+  import Logo from "../../ui/Logo.svelte";
+  import { moment } from "../../ui/dates";
+  import JoinCard from "./JoinCard.svelte";
+  import { Live } from "./results.svelte";
+  import ResultsTable from "./ResultsTable.svelte";
+  import ShapeKey from "./ShapeKey.svelte";
+
+  let { begun }: { begun: Schemas["ResultsOut"] } = $props();
+
+  // svelte-ignore state_referenced_locally
+  const live = new Live(begun);
+  const handout = $derived(live.results.handout);
+  const rows = $derived(live.results.rows);
+  const handedIn = $derived(rows.filter((row) => row.handed_in_at).length);
+  const begunOnes = $derived(rows.filter((row) => !row.handed_in_at && row.saved_at).length);
+</script>
+
+<header class="flex flex-wrap items-center gap-x-4 gap-y-2 px-5 py-3">
+  <Logo />
+  <div class="min-w-0 flex-1 basis-60">
+    <h1 class="truncate text-xl">{handout.title}</h1>
+    <p class="quiet text-sm">
+      Handed out {moment(handout.created_at)} ·
+      <a href="/worksheets/{handout.worksheet}/">open the worksheet</a>
+    </p>
+  </div>
+  <p role="status" class="tabular-nums">
+    {#if live.reachable}
+      <b>{handedIn}</b> handed in · <b>{begunOnes}</b> working · <b>{rows.length - handedIn - begunOnes}</b> not
+      begun
+    {:else}
+      <span class="font-semibold text-warning">The server cannot be reached. This is how it stood.</span>
+    {/if}
+  </p>
+</header>
+
+<div class="grid gap-6 px-5 pb-8 lg:grid-cols-[19rem_1fr]">
+  <JoinCard {live} />
+  <main class="min-w-0">
+    {#if rows.length === 0}
+      <div class="rounded-lg border-2 border-dashed border-(--line) px-8 py-14 text-center">
+        <h2 class="text-xl">Nobody has joined yet</h2>
+        <p class="quiet mt-2">Show the code to your class. Whoever joins appears here by itself.</p>
+      </div>
+    {:else}
+      <ResultsTable results={live.results} />
+      <ShapeKey />
+    {/if}
+    {#if !handout.edition_is_newest}
+      <p class="quiet mt-5 text-sm">
+        You have changed the worksheet since. Students here work on it as it was when you handed it out.
+      </p>
+    {/if}
+  </main>
+</div>

@@ -1,0 +1,87 @@
+<script lang="ts">
+  import { Failure } from "../../api/failure";
+  import type { Live } from "./results.svelte";
+
+  let { live }: { live: Live } = $props();
+
+  let copied = $state(false);
+  let problem = $state("");
+  let large: HTMLDialogElement;
+  const handout = $derived(live.results.handout);
+  const qr = $derived(`/handouts/${handout.id}/qr.svg`);
+
+  async function copy() {
+    await navigator.clipboard?.writeText(handout.link).then(
+      () => (copied = true),
+      () => undefined,
+    );
+  }
+
+  async function settle(settings: { open?: boolean; may_check?: boolean }) {
+    problem = "";
+    try {
+      await live.settle(settings);
+    } catch (failure) {
+      problem = failure instanceof Failure ? failure.message : String(failure);
+    }
+  }
+</script>
+
+<section class="card-paper self-start px-6 py-5" aria-label="How students join">
+  <p class="quiet text-sm font-semibold">Join code</p>
+  <p class="font-serif text-4xl font-bold tracking-wider tabular-nums" data-testid="code">{handout.code}</p>
+  <img class="mt-3 w-44" src={qr} alt="QR code of the link" width="176" height="176" />
+  <label class="field-label mt-3" for="link">Link</label>
+  <div class="flex gap-2">
+    <input
+      id="link"
+      class="input min-w-0 flex-1 text-sm"
+      readonly
+      value={handout.link}
+      onfocus={(event) => event.currentTarget.select()}
+    />
+    <button class="btn btn-outline" onclick={copy}>{copied ? "Copied" : "Copy"}</button>
+  </div>
+  <button class="btn btn-primary mt-4 w-full" onclick={() => large.showModal()}>Show it large</button>
+  <div class="mt-5 space-y-3 border-t border-(--hairline) pt-4">
+    <label class="flex items-start gap-3">
+      <input
+        type="checkbox"
+        class="toggle mt-0.5"
+        checked={handout.may_check}
+        onchange={(event) => settle({ may_check: event.currentTarget.checked })}
+      />
+      <span
+        >Students may check an answer<span class="quiet block text-sm"
+          >They see right or not right, never the key.</span
+        ></span
+      >
+    </label>
+    <label class="flex items-start gap-3">
+      <input
+        type="checkbox"
+        class="toggle mt-0.5"
+        checked={handout.open}
+        onchange={(event) => settle({ open: event.currentTarget.checked })}
+      />
+      <span>Open<span class="quiet block text-sm">Closed, nobody can join, write or hand in.</span></span>
+    </label>
+    {#if problem}<p class="font-semibold text-warning" role="alert">{problem}</p>{/if}
+  </div>
+</section>
+
+<dialog
+  bind:this={large}
+  class="m-0 h-dvh max-h-none w-screen max-w-none bg-base-100 text-base-content open:grid open:place-items-center"
+  aria-label="How to join"
+>
+  <div class="flex flex-wrap items-center justify-center gap-x-16 gap-y-6 p-8">
+    <img class="w-[min(46vh,80vw)]" src={qr} alt="QR code of the link" />
+    <div>
+      <p class="text-2xl">{new URL(handout.link).host}/join</p>
+      <p class="font-serif text-[min(8rem,16vw)] leading-none font-bold tracking-wider">{handout.code}</p>
+      <p class="mt-6 text-2xl">{handout.title}</p>
+      <form method="dialog"><button class="btn btn-outline mt-10">Close</button></form>
+    </div>
+  </div>
+</dialog>

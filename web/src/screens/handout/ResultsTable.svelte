@@ -1,0 +1,63 @@
+<script lang="ts">
+  import type { Schemas } from "../../api/teacher";
+  import VerdictMark, { inWords } from "../../ui/VerdictMark.svelte";
+
+  let { results }: { results: Schemas["ResultsOut"] } = $props();
+
+  const standing = (row: Schemas["CopyRow"]) =>
+    row.handed_in_at ? "handed in" : row.saved_at ? "working" : "not begun";
+  const total = (row: Schemas["CopyRow"]) => (row.handed_in_at ? row.total : row.saved_at ? "…" : "–");
+</script>
+
+<!-- svelte-ignore a11y_no_noninteractive_tabindex (a region that scrolls must be reached by the keyboard) -->
+<div class="overflow-x-auto" tabindex="0" role="region" aria-label="Marks">
+  <table class="w-full border-collapse text-[0.9rem] tabular-nums">
+    <thead class="quiet text-[0.8rem]">
+      <tr>
+        <th scope="col" class="sticky left-0 bg-base-300 px-3 py-2 text-left font-semibold">Student</th>
+        <th scope="col" class="px-2 py-2 text-left font-semibold">Work</th>
+        {#each results.fields as field, i (field)}
+          <th scope="col" class="min-w-8 px-1 py-2 font-semibold">{i + 1}</th>
+        {/each}
+        <th scope="col" class="px-3 py-2 text-right font-semibold whitespace-nowrap">of {results.points}</th>
+      </tr>
+    </thead>
+    <tbody>
+      {#each results.rows as row (row.id)}
+        <tr class="odd:bg-base-100/60">
+          <th scope="row" class="sticky left-0 max-w-56 bg-base-200 px-3 py-2 text-left font-semibold">
+            <a href="/copies/{row.id}/" class="block truncate underline-offset-4 hover:underline"
+              >{row.name}</a
+            >
+          </th>
+          <td class="quiet px-2 whitespace-nowrap">{standing(row)}</td>
+          {#each row.marks as mark, i (mark.field_id)}
+            <td class="px-1 text-center">
+              <span class="relative inline-block">
+                <VerdictMark
+                  verdict={mark.verdict}
+                  tries={mark.tries}
+                  label="{i + 1}: {inWords(mark.verdict, mark.tries)}{mark.overruled
+                    ? ', your decision'
+                    : ''}"
+                />
+                {#if mark.overruled}
+                  <span
+                    class="absolute -right-1.5 -bottom-0.5 size-1.5 rounded-full bg-accent"
+                    aria-hidden="true"
+                  ></span>
+                {/if}
+              </span>
+            </td>
+          {/each}
+          <td class="px-3 text-right font-bold whitespace-nowrap">
+            {total(row)}{#if row.handed_in_at && row.waiting > 0}&nbsp;<span
+                class="quiet font-normal"
+                title="{row.waiting} wait for you">+?</span
+              >{/if}
+          </td>
+        </tr>
+      {/each}
+    </tbody>
+  </table>
+</div>

@@ -1,0 +1,4 @@
+import { show } from "../../ui/mount";
+import Handout from "./Handout.svelte";
+
+show(Handout);

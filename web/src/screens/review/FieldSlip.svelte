@@ -1,0 +1,112 @@
+<script lang="ts">
+  import type { Schemas } from "../../api/teacher";
+  import { kindOf } from "../../kinds/teacher";
+  import VerdictMark, { inWords } from "../../ui/VerdictMark.svelte";
+  import { moment } from "../../ui/dates";
+
+  interface Props {
+    review: Schemas["ReviewOut"];
+    fieldId: string | undefined;
+    onoverrule: (earned: number | null, note: string) => Promise<void>;
+  }
+  let { review, fieldId, onoverrule }: Props = $props();
+
+  let note = $state("");
+  let other = $state("");
+  let wrong = $state(false);
+
+  const fields = $derived(review.document.fields);
+  const field = $derived(fields.find((field) => field.id === fieldId));
+  const mark = $derived(review.row.marks.find((mark) => mark.field_id === fieldId));
+  const answer = $derived(review.answers.find((answer) => answer.field_id === fieldId)?.answer);
+  const key = $derived(fieldId ? review.document.keys[fieldId] : undefined);
+  const record = $derived(review.record.filter((ruling) => ruling.field_id === fieldId).reverse());
+  /** Nothing, half and all of the points: the marks a teacher gives most. */
+  const usual = $derived(field ? [...new Set([0, field.points / 2, field.points])].filter(inQuarters) : []);
+
+  function inQuarters(points: number) {
+    return (points * 4) % 1 === 0;
+  }
+
+  async function decide(earned: number | null) {
+    await onoverrule(earned, note.trim());
+    note = "";
+    other = "";
+  }
+
+  function decideOther(event: SubmitEvent) {
+    event.preventDefault();
+    const earned = Number(other.replace(",", "."));
+    wrong = !field || other.trim() === "" || !(earned >= 0 && earned <= field.points && inQuarters(earned));
+    if (!wrong) void decide(earned);
+  }
+</script>
+
+<div class="slip min-h-64 px-5 pt-6 pb-5">
+  {#if field && mark}
+    <p class="quiet text-sm">{kindOf(field).label}</p>
+    <h2 class="text-lg">Question {fields.indexOf(field) + 1}</h2>
+    <p class="mt-3 flex items-center gap-2">
+      <VerdictMark verdict={mark.verdict} tries={mark.tries} silent />
+      <span><b>{mark.earned}</b> of {mark.points} · {inWords(mark.verdict, mark.tries)}</span>
+    </p>
+    <p class="quiet text-sm">{mark.reason}</p>
+    <dl class="mt-4 space-y-3">
+      <div>
+        <dt class="field-label">Answer</dt>
+        <dd class="max-h-48 overflow-y-auto break-words whitespace-pre-wrap">
+          {answer ? kindOf(field).answerInWords(answer, field) : "–"}
+        </dd>
+      </div>
+      <div>
+        <dt class="field-label">Right answer</dt>
+        <dd class="break-words whitespace-pre-wrap">
+          {key ? kindOf(field).keyInWords(key, field) : "none set"}
+        </dd>
+      </div>
+    </dl>
+    <div class="mt-5 border-t border-(--hairline) pt-4">
+      <h3 class="font-sans text-sm font-semibold">Your mark</h3>
+      <label class="field-label mt-2" for="note">Why (optional)</label>
+      <input id="note" class="input w-full" maxlength="500" bind:value={note} />
+      <div class="mt-3 flex flex-wrap items-center gap-2" role="group" aria-label="Points you give">
+        {#each usual as points (points)}
+          <button class="btn btn-outline btn-sm tabular-nums" onclick={() => decide(points)}>{points}</button>
+        {/each}
+        <form class="flex items-center gap-1" onsubmit={decideOther}>
+          <input
+            class="input input-sm w-16 tabular-nums"
+            inputmode="decimal"
+            aria-label="Other points"
+            aria-invalid={wrong}
+            bind:value={other}
+          />
+          <button class="btn btn-ghost btn-sm">Give</button>
+        </form>
+      </div>
+      {#if wrong}<p class="mt-2 text-sm font-semibold text-warning" role="alert">
+          From 0 to {mark.points}, in quarters.
+        </p>{/if}
+      {#if mark.overruled}
+        <button class="btn btn-ghost btn-sm mt-2" onclick={() => decide(null)}>Back to Velum's mark</button>
+      {/if}
+    </div>
+    {#if record.length > 0}
+      <div class="mt-5 border-t border-(--hairline) pt-4">
+        <h3 class="font-sans text-sm font-semibold">Record</h3>
+        <ol class="mt-1 space-y-2 text-sm">
+          {#each record as ruling (ruling.at)}
+            <li>
+              <b>{ruling.earned === null ? "Back to Velum's mark" : `${ruling.earned} of ${mark.points}`}</b>
+              {#if ruling.note}· {ruling.note}{/if}
+              <span class="quiet block">{ruling.by}, {moment(ruling.at)}</span>
+            </li>
+          {/each}
+        </ol>
+      </div>
+    {/if}
+  {:else}
+    <h2 class="text-lg">Marks of {review.row.name}</h2>
+    <p class="quiet mt-2">Press a box on the page to see why it was marked so, and to change it.</p>
+  {/if}
+</div>

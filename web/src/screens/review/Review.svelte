@@ -1,0 +1,84 @@
+<script lang="ts">
+  // A copy as its student left it, with the key and the marks; the teacher may overrule a mark.
+  import { Failure, take } from "../../api/failure";
+  import { teacher, type Schemas } from "../../api/teacher";
+  import Announcer, { announce } from "../../ui/Announcer.svelte";
+  import Logo from "../../ui/Logo.svelte";
+  import { moment } from "../../ui/dates";
+  import FieldSlip from "./FieldSlip.svelte";
+  import ReviewPages from "./ReviewPages.svelte";
+
+  let { begun }: { begun: Schemas["ReviewOut"] } = $props();
+
+  // svelte-ignore state_referenced_locally
+  let review = $state.raw(begun);
+  // svelte-ignore state_referenced_locally
+  let selected = $state<string | undefined>(
+    begun.row.marks.find((mark) => mark.verdict === "teacher")?.field_id,
+  );
+  let problem = $state("");
+
+  const row = $derived(review.row);
+  const params = $derived({ path: { copy_id: row.id } });
+  const standing = $derived(
+    row.handed_in_at ? `handed in ${moment(row.handed_in_at)}` : row.saved_at ? "still working" : "not begun",
+  );
+
+  async function overrule(earned: number | null, note: string) {
+    if (!selected) return;
+    await attempt(async () => {
+      const body = { field_id: selected as string, earned, note };
+      review = await take(teacher.POST("/api/copies/{copy_id}/overrules", { params, body }));
+      announce("Mark changed");
+    });
+  }
+
+  async function letGoOn() {
+    await attempt(async () => {
+      review = await take(teacher.POST("/api/copies/{copy_id}/let-go-on", { params }));
+    });
+  }
+
+  async function attempt(work: () => Promise<void>) {
+    problem = "";
+    try {
+      await work();
+    } catch (failure) {
+      problem = failure instanceof Failure ? failure.message : String(failure);
+    }
+  }
+</script>
+
+<Announcer />
+<div class="grid h-dvh grid-cols-[minmax(0,1fr)] grid-rows-[auto_1fr] overflow-hidden">
+  <header class="flex flex-wrap items-center gap-x-4 gap-y-2 px-5 py-3">
+    <Logo />
+    <div class="min-w-0 flex-1 basis-60">
+      <h1 class="truncate text-xl">{row.name}</h1>
+      <p class="quiet text-sm">
+        <a href="/handouts/{review.handout}/">{review.document.title}</a> · {standing} · return code {review.return_code}
+      </p>
+    </div>
+    {#if problem}<p class="font-semibold text-warning" role="alert">{problem}</p>{/if}
+    <p class="font-serif text-2xl font-semibold tabular-nums" data-testid="total">
+      {row.total} <span class="quiet text-base font-normal">of {review.points}</span>
+    </p>
+    {#if row.handed_in_at}
+      <button class="btn btn-outline btn-sm" onclick={letGoOn}>Let {row.name} go on</button>
+    {/if}
+    <nav class="flex gap-1" aria-label="Other students">
+      {#if review.previous}<a class="btn btn-ghost btn-sm" href="/copies/{review.previous}/">Previous</a>{/if}
+      {#if review.next}<a class="btn btn-ghost btn-sm" href="/copies/{review.next}/">Next student</a>{/if}
+    </nav>
+  </header>
+  <div class="grid min-h-0 grid-cols-[1fr_19rem] gap-4 px-5">
+    <main class="min-h-0 overflow-auto rounded-t-lg bg-base-200">
+      <ReviewPages {review} {selected} onselect={(id) => (selected = id)} />
+    </main>
+    <aside class="min-h-0 overflow-y-auto pb-5" aria-label="The box in hand">
+      {#key selected}
+        <FieldSlip {review} fieldId={selected} onoverrule={overrule} />
+      {/key}
+    </aside>
+  </div>
+</div>

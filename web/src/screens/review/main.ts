@@ -1,0 +1,4 @@
+import { show } from "../../ui/mount";
+import Review from "./Review.svelte";
+
+show(Review);

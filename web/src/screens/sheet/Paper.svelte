@@ -1,0 +1,89 @@
+<script lang="ts">
+  // The pages with the student's film above them. On a phone the page is larger than the screen and moves under it.
+  import { tick } from "svelte";
+  import PagePaper from "../../ui/PagePaper.svelte";
+  import { printed } from "../../api/student";
+  import AnswerPlace from "./AnswerPlace.svelte";
+  import type { Working } from "./working.svelte";
+
+  let { working, docked }: { working: Working; docked: boolean } = $props();
+
+  const ZOOMS = [1, 1.25, 1.5, 2, 3];
+  /** The widest that a page is shown at 100 %, and the narrowest that can still be read, in CSS pixels. */
+  const WIDEST = 920;
+  const NARROWEST = 620;
+
+  let view: HTMLElement;
+  let width = $state(document.documentElement.clientWidth);
+  let zoom = $state(1);
+
+  let texts = $state.raw<string[]>([]);
+
+  // Nobody waits for it: the answers come first on a bad connection.
+  $effect(() => {
+    const asked = setTimeout(() => void printed(working.copy.id).then((found) => (texts = found)), 1500);
+    return () => clearTimeout(asked);
+  });
+
+  const pages = $derived(working.copy.sheet.pages);
+  const scale = $derived.by(() => {
+    const widest = Math.max(...pages.map((page) => page.width));
+    return (Math.max(NARROWEST, Math.min(WIDEST, width - 48)) / widest) * zoom;
+  });
+
+  function zoomBy(by: 1 | -1) {
+    zoom = ZOOMS[Math.max(0, Math.min(ZOOMS.length - 1, ZOOMS.indexOf(zoom) + by))] ?? 1;
+    const current = working.current;
+    if (current) void tick().then(() => show(current, false));
+  }
+
+  /** Bring a question into view, and the cursor into it. */
+  export function show(fieldId: string, focus = true): void {
+    const place = view.querySelector<HTMLElement>(`[data-field="${fieldId}"]`);
+    if (!place) return;
+    const still = window.matchMedia("(prefers-reduced-motion: reduce)").matches;
+    place.scrollIntoView({ block: "center", inline: "center", behavior: still ? "auto" : "smooth" });
+    if (focus) place.querySelector<HTMLElement>("input, textarea")?.focus({ preventScroll: true });
+  }
+</script>
+
+<div class="relative min-h-0">
+  <main class="h-full overflow-auto" bind:this={view} bind:clientWidth={width}>
+    <div class="flex w-max min-w-full flex-col items-center gap-5 sm:px-6 sm:py-4">
+      {#each pages as page, i (page.id)}
+        <PagePaper
+          {page}
+          pictures="/c/{working.copy.id}/pages/"
+          {scale}
+          alt="Page {i + 1} of {pages.length}"
+          text={texts[i]}
+          lazy={i > 0}
+        >
+          {#each working.prompts as prompt (prompt.id)}
+            {#if prompt.page === page.id}
+              <AnswerPlace {working} {prompt} {scale} {docked} onpick={() => show(prompt.id, false)} />
+            {/if}
+          {/each}
+        </PagePaper>
+      {/each}
+    </div>
+  </main>
+  <div
+    class="absolute right-3 bottom-3 flex items-center rounded-lg bg-base-100 shadow-md"
+    role="group"
+    aria-label="Size of the page"
+  >
+    <button
+      class="btn btn-ghost size-11 text-lg"
+      aria-label="Smaller"
+      disabled={zoom === ZOOMS[0]}
+      onclick={() => zoomBy(-1)}>−</button
+    >
+    <button
+      class="btn btn-ghost size-11 text-lg"
+      aria-label="Larger"
+      disabled={zoom === ZOOMS.at(-1)}
+      onclick={() => zoomBy(1)}>+</button
+    >
+  </div>
+</div>

@@ -1,0 +1,35 @@
+<script lang="ts">
+  // The numbered questions along the lower edge: what is done, what is in hand, what is left.
+  import Beads from "./Beads.svelte";
+  import CheckButton from "./CheckButton.svelte";
+  import type { Working } from "./working.svelte";
+
+  let { working, ongo }: { working: Working; ongo: (fieldId: string) => void } = $props();
+
+  const answered = $derived(working.prompts.length - working.blanks.length);
+
+  function goToNextBlank() {
+    const next = working.nextBlank();
+    if (next) ongo(next.id);
+  }
+</script>
+
+<nav
+  class="flex items-center gap-4 border-t border-(--hairline) bg-base-100/85 px-4 py-2"
+  aria-label="Questions"
+>
+  <Beads {working} {ongo} />
+  <span class="quiet text-sm whitespace-nowrap max-sm:hidden"
+    >{answered} of {working.prompts.length} answered</span
+  >
+  {#if !working.readonly}
+    <CheckButton {working} />
+    <button
+      class="btn btn-outline btn-primary h-11"
+      disabled={working.blanks.length === 0}
+      onclick={goToNextBlank}
+    >
+      Next blank
+    </button>
+  {/if}
+</nav>

@@ -1,0 +1,4 @@
+import { show } from "../../ui/mount";
+import Sheet from "./Sheet.svelte";
+
+show(Sheet);

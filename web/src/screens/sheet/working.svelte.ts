@@ -1,0 +1,138 @@
+// A student at work on a copy: the answers, how saving stands, which question is in hand.
+
+import { failureFrom, noNetwork, take } from "../../api/failure";
+import { csrfToken } from "../../api/begin";
+import {
+  student,
+  type Answer,
+  type ChangeOut,
+  type Change,
+  type Checked,
+  type Copy,
+  type Prompt,
+} from "../../api/student";
+import { kindOf } from "../../kinds/student";
+import { AnswerKeeper } from "../../saving/answer_keeper";
+import type { SaveState } from "../../saving/state";
+
+export class Working {
+  readonly copy: Copy;
+  answers: Record<string, Answer> = $state.raw({});
+  checked: Record<string, Checked> = $state.raw({});
+  refused: Record<string, string> = $state.raw({});
+  current: string | undefined = $state();
+  saving: SaveState = $state.raw({ is: "saved" });
+  handedInAt: string | null = $state(null);
+  private readonly keeper: AnswerKeeper;
+
+  constructor(copy: Copy) {
+    this.copy = copy;
+    this.handedInAt = copy.handed_in_at;
+    this.checked = Object.fromEntries(copy.checked.map((checked) => [checked.field_id, checked]));
+    this.keeper = new AnswerKeeper(copy.id, {
+      send: (changes, leaving) => this.send(changes, leaving),
+      onAnswer: (fieldId, answer) => this.show(fieldId, answer),
+      onRefused: (fieldId, message) => (this.refused = { ...this.refused, [fieldId]: message }),
+      onState: (state) => (this.saving = state),
+    });
+    if (this.done) {
+      this.keeper.finish();
+      this.answers = Object.fromEntries(copy.answers.map(({ field_id, answer }) => [field_id, answer]));
+    } else {
+      this.answers = Object.fromEntries(this.keeper.begin(copy.answers));
+    }
+    this.current = this.blanks[0]?.id ?? this.prompts[0]?.id;
+  }
+
+  get prompts(): Prompt[] {
+    return this.copy.sheet.prompts;
+  }
+
+  get done(): boolean {
+    return this.handedInAt !== null;
+  }
+
+  get readonly(): boolean {
+    return this.done || !this.copy.open || this.saving.is === "stopped";
+  }
+
+  get blanks(): Prompt[] {
+    return this.prompts.filter((prompt) => this.isBlank(prompt));
+  }
+
+  get prompt(): Prompt | undefined {
+    return this.prompts.find((prompt) => prompt.id === this.current);
+  }
+
+  number(prompt: Prompt): number {
+    return this.prompts.indexOf(prompt) + 1;
+  }
+
+  isBlank(prompt: Prompt): boolean {
+    return kindOf(prompt).isBlank(this.answers[prompt.id]);
+  }
+
+  /** The verdict on an answer that was checked, as long as it is still the answer. */
+  verdict(prompt: Prompt): Checked | undefined {
+    const checked = this.checked[prompt.id];
+    return checked && same(checked.answer, this.answers[prompt.id]) ? checked : undefined;
+  }
+
+  answer(prompt: Prompt, answer: Answer): void {
+    if (this.readonly) return;
+    this.show(prompt.id, answer);
+    if (this.refused[prompt.id]) this.refused = { ...this.refused, [prompt.id]: "" };
+    this.keeper.set(prompt.id, answer);
+  }
+
+  /** The next question without an answer after the one in hand, going round; undefined when none is left. */
+  nextBlank(): Prompt | undefined {
+    const at = this.prompt ? this.number(this.prompt) : 0;
+    return [...this.prompts.slice(at), ...this.prompts.slice(0, at)].find((prompt) => this.isBlank(prompt));
+  }
+
+  neighbour(by: 1 | -1): Prompt | undefined {
+    return this.prompts[(this.prompt ? this.prompts.indexOf(this.prompt) : 0) + by];
+  }
+
+  /** Check the answer of a question. Throws Failure. */
+  async check(prompt: Prompt): Promise<void> {
+    await this.keeper.flush();
+    const params = { path: { copy_id: this.copy.id } };
+    const checked = await take(student.POST("/c/{copy_id}/check", { params, body: { field_id: prompt.id } }));
+    if (checked) this.checked = { ...this.checked, [prompt.id]: checked };
+  }
+
+  /** Hand in, with the answers that are not sent yet. Throws Failure. */
+  async handIn(): Promise<void> {
+    const params = { path: { copy_id: this.copy.id } };
+    const body = { changes: this.keeper.changes() };
+    const { handed_in_at } = await take(student.POST("/c/{copy_id}/hand-in", { params, body }));
+    this.handedInAt = handed_in_at;
+    this.keeper.finish();
+    this.saving = { is: "saved" };
+  }
+
+  private show(fieldId: string, answer: Answer): void {
+    this.answers = { ...this.answers, [fieldId]: answer };
+  }
+
+  private async send(changes: Change[], leaving: boolean): Promise<ChangeOut[]> {
+    const response = await fetch(`/c/${this.copy.id}/answers`, {
+      method: "POST",
+      // What is sent while the page closes may outlive it, if it is small.
+      keepalive: leaving,
+      headers: { "Content-Type": "application/json", "X-CSRFToken": csrfToken() },
+      body: JSON.stringify({ changes }),
+    }).catch(() => {
+      throw noNetwork();
+    });
+    const body: unknown = await response.json().catch(() => null);
+    if (!response.ok) throw failureFrom(body, response.status);
+    return (body as { changes: ChangeOut[] }).changes;
+  }
+}
+
+function same(a: Answer | undefined, b: Answer | undefined): boolean {
+  return JSON.stringify(a) === JSON.stringify(b);
+}

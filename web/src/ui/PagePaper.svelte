@@ -1,0 +1,62 @@
+<script lang="ts">
+  // A page as a locked picture, with whatever lies on its film above it. Positions inside are in points × scale.
+  import type { Snippet } from "svelte";
+  import Picture from "./Picture.svelte";
+  import { address, FINE, LAPTOP, type Looking } from "./pictures";
+
+  interface Props {
+    page: { id: string } & Looking;
+    /** The address of the pages' pictures, to which "<page>/<width>.webp" is added. */
+    pictures: string;
+    /** CSS pixels for each point. */
+    scale: number;
+    alt: string;
+    /** What is printed on the page, for those who listen to it. */
+    text?: string | undefined;
+    lazy?: boolean;
+    /** Whether it is known that the page cannot be drawn. */
+    failed?: boolean;
+    /** Whether the server does not know of the page yet. */
+    waiting?: boolean;
+    children?: Snippet;
+  }
+  let {
+    page,
+    pictures,
+    scale,
+    alt,
+    text,
+    lazy = true,
+    failed = false,
+    waiting = false,
+    children,
+  }: Props = $props();
+
+  let gone = $state(false);
+</script>
+
+<div
+  class="paper relative select-none"
+  style:width="{page.width * scale}px"
+  style:height="{page.height * scale}px"
+>
+  {#if !failed && !waiting}
+    {#key address("", page, LAPTOP)}
+      <Picture
+        class="page-picture pointer-events-none absolute inset-0 h-full w-full"
+        loading={lazy ? "lazy" : "eager"}
+        pictures={[LAPTOP, FINE].map((width) => [width, address(pictures, page, width)])}
+        sizes="{Math.round(page.width * scale)}px"
+        {alt}
+        onfailed={() => (gone = true)}
+      />
+    {/key}
+  {/if}
+  {#if text}<p class="sr-only whitespace-pre-line">{text}</p>{/if}
+  {#if failed || gone}
+    <p class="absolute inset-x-8 top-8 text-center font-semibold text-warning">
+      This page could not be drawn. Try to load the worksheet again.
+    </p>
+  {/if}
+  {@render children?.()}
+</div>

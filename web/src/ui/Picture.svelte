@@ -1,0 +1,37 @@
+<script lang="ts" module>
+  /** How often a picture that is still being drawn is asked for again; and the milliseconds to the next time, at most. */
+  const ASKS = 90;
+  const APART = 1500;
+</script>
+
+<script lang="ts">
+  // A picture of a page, which the server may still be drawing.
+  import type { HTMLImgAttributes } from "svelte/elements";
+
+  interface Props extends Omit<HTMLImgAttributes, "srcset" | "src"> {
+    /** Addresses by width in pixels, the one that is drawn first at the start. */
+    pictures: [width: number, address: string][];
+    onfailed?: () => void;
+  }
+  let { pictures, alt, onfailed, ...others }: Props = $props();
+
+  let asked = $state(0);
+  let shown = $state(false);
+  const again = $derived(asked ? `&again=${asked}` : "");
+  const srcset = $derived(pictures.map(([width, address]) => `${address}${again} ${width}w`).join(", "));
+
+  function askAgain() {
+    if (asked >= ASKS) onfailed?.();
+    else setTimeout(() => (asked += 1), Math.min(APART, 250 * (asked + 1)));
+  }
+</script>
+
+<img
+  {...others}
+  draggable="false"
+  src="{pictures[0]?.[1]}{again}"
+  srcset={pictures.length > 1 ? srcset : undefined}
+  alt={shown ? alt : ""}
+  onload={() => (shown = true)}
+  onerror={askAgain}
+/>

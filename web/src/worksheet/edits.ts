@@ -1,0 +1,163 @@
+// Edits applied at once in the browser, and what takes each back. The server applies the same edits for good.
+
+import type { Document, Edit } from "../api/teacher";
+import { turned } from "../canvas/box";
+
+/** The document after the edits. A field placed here stands last, until the server says where it is read. */
+export function applied(document: Document, edits: Edit[]): Document {
+  let { title, fields, keys, pages, aside } = document;
+  const page = (id: string) => [...pages, ...aside].filter((page) => page.id === id);
+  const without = (id: string) => pages.filter((page) => page.id !== id);
+  for (const edit of edits) {
+    switch (edit.op) {
+      case "place":
+        fields = [...fields, edit.field];
+        break;
+      case "change":
+        fields = fields.map((field) => (field.id === edit.field.id ? edit.field : field));
+        break;
+      case "remove":
+        fields = fields.filter((field) => field.id !== edit.field_id);
+        keys = withoutName(keys, edit.field_id);
+        break;
+      case "set_key":
+        keys = edit.key ? { ...keys, [edit.field_id]: edit.key } : withoutName(keys, edit.field_id);
+        break;
+      case "rename":
+        title = edit.title;
+        break;
+      case "swap_paper": {
+        const [mine, other] = [page(edit.page_id)[0], page(edit.with_id)[0]];
+        if (!mine || !other) break;
+        pages = pages.map((page) => (page === mine ? { ...other, id: mine.id } : page));
+        aside = aside.map((page) => (page === other ? { ...mine, id: other.id } : page));
+        break;
+      }
+      case "move_page":
+        pages = without(edit.page_id).toSpliced(edit.to, 0, ...page(edit.page_id));
+        break;
+      case "turn_page":
+        for (const before of page(edit.page_id)) {
+          fields = fields.map((field) =>
+            field.page === before.id ? turnedField(field, edit.by, before) : field,
+          );
+        }
+        pages = pages.map((page) => (page.id === edit.page_id ? turnedPage(page, edit.by) : page));
+        break;
+      case "insert_page":
+        pages = pages.toSpliced(edit.to, 0, edit.page);
+        break;
+      case "show_page":
+        pages = pages.map((page) => (page.id === edit.page_id ? shownPage(page, edit.shown) : page));
+        break;
+      case "set_page_aside":
+        aside = [...aside, ...page(edit.page_id)];
+        pages = without(edit.page_id);
+        break;
+      case "bring_page_back":
+        pages = pages.toSpliced(edit.to, 0, ...page(edit.page_id));
+        aside = aside.filter((page) => page.id !== edit.page_id);
+        break;
+      case "forget_page":
+        aside = aside.filter((page) => page.id !== edit.page_id);
+        break;
+    }
+  }
+  return { ...document, title, fields, keys, pages, aside };
+}
+
+/** The edits that turn the document after `edits` back into `document`. */
+export function inverse(document: Document, edits: Edit[]): Edit[] {
+  const back: Edit[] = [];
+  let before = document;
+  for (const edit of edits) {
+    back.unshift(...inverseOfOne(before, edit));
+    before = applied(before, [edit]);
+  }
+  return back;
+}
+
+function inverseOfOne(document: Document, edit: Edit): Edit[] {
+  const at = (page: string) => document.pages.findIndex(({ id }) => id === page);
+  const field = (id: string) => document.fields.filter((field) => field.id === id);
+  switch (edit.op) {
+    case "place":
+      return [{ op: "remove", field_id: edit.field.id }];
+    case "change":
+      return field(edit.field.id).map((before) => ({ op: "change", field: before }));
+    case "remove": {
+      const key = document.keys[edit.field_id];
+      const placed: Edit[] = field(edit.field_id).map((before) => ({ op: "place", field: before }));
+      return key ? [...placed, { op: "set_key", field_id: edit.field_id, key }] : placed;
+    }
+    case "set_key":
+      return [{ op: "set_key", field_id: edit.field_id, key: document.keys[edit.field_id] ?? null }];
+    case "rename":
+      return [{ op: "rename", title: document.title }];
+    case "swap_paper":
+      return [edit];
+    case "move_page":
+      return [{ op: "move_page", page_id: edit.page_id, to: at(edit.page_id) }];
+    case "turn_page":
+      return [{ op: "turn_page", page_id: edit.page_id, by: (360 - edit.by) as typeof edit.by }];
+    case "insert_page":
+      return [
+        { op: "set_page_aside", page_id: edit.page.id },
+        { op: "forget_page", page_id: edit.page.id },
+      ];
+    case "show_page":
+      return document.pages
+        .filter((page) => page.id === edit.page_id)
+        .map((page) => ({ op: "show_page", page_id: page.id, shown: shownOf(page) }));
+    case "set_page_aside":
+      return [{ op: "bring_page_back", page_id: edit.page_id, to: at(edit.page_id) }];
+    case "bring_page_back":
+      return [{ op: "set_page_aside", page_id: edit.page_id }];
+    case "forget_page":
+      return []; // only ever part of taking a page back that was put in
+  }
+}
+
+/** Edits of which the later overwrite the earlier, made fewer: only the last change of a field has to be sent. */
+export function joined(edits: Edit[]): Edit[] {
+  return edits.filter((edit, i) => {
+    const next = edits[i + 1];
+    if (!next || next.op !== edit.op) return true;
+    if (edit.op === "change" && next.op === "change") return edit.field.id !== next.field.id;
+    if (edit.op === "set_key" && next.op === "set_key") return edit.field_id !== next.field_id;
+    return edit.op !== "rename";
+  });
+}
+
+function withoutName<T>(record: Record<string, T>, name: string): Record<string, T> {
+  return Object.fromEntries(Object.entries(record).filter(([key]) => key !== name));
+}
+
+/** The page after it was turned clockwise by some degrees. */
+export function turnedPage<P extends Document["pages"][number]>(page: P, by: 0 | 90 | 180 | 270): P {
+  const turn = ((page.turn + by) % 360) as P["turn"];
+  return by % 180 === 0 ? { ...page, turn } : { ...page, turn, width: page.height, height: page.width };
+}
+
+type Page = Document["pages"][number];
+type Field = Document["fields"][number];
+
+function turnedField(field: Field, by: 90 | 180 | 270, page: Page): Field {
+  const box = turned(field.box, by, page);
+  if (field.kind !== "tick_places") return { ...field, box };
+  const whole = { width: 1, height: 1 };
+  return { ...field, box, spots: field.spots.map((spot) => ({ ...spot, ...turned(spot, by, whole) })) };
+}
+
+type Shown = Extract<Edit, { op: "show_page" }>["shown"];
+
+function shownPage(page: Page, { width, height, whiten, corners }: Shown): Page {
+  const sides = page.turn % 180 === 0 ? { width, height } : { width: height, height: width };
+  return { ...page, ...sides, whiten, corners: corners ?? null };
+}
+
+/** How a page is shown, before it is turned. */
+export function shownOf({ width, height, turn, whiten, corners }: Page): Shown {
+  const sides = turn % 180 === 0 ? { width, height } : { width: height, height: width };
+  return { ...sides, whiten, corners: corners ?? null };
+}
