@@ -5,6 +5,7 @@ from playwright.sync_api import expect
 
 from demo.camera import lay_sheets
 from e2e.journey import PHONE, Journey
+from e2e.pages.editor import EditorPage
 from server.worksheets.models import Worksheet
 
 
@@ -31,6 +32,7 @@ class Camera(Journey):
         page.get_by_role("navigation", name="Steps").get_by_role("link", name="Pages").click()
         page.get_by_role("button", name="Straighten all 2").click(timeout=60_000)
         expect(page.get_by_text("210 × 297 mm")).to_have_count(2)
+        EditorPage(page).expect_saved()
         sheet = Worksheet.objects.order_by("created_at").last()
         assert sheet
         self.assertEqual([bool(made["corners"]) for made in sheet.document["pages"]], [True, True])

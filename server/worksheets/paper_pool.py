@@ -2,6 +2,7 @@
 
 import functools
 import multiprocessing
+import threading
 from collections.abc import Sequence
 from concurrent.futures import Future, TimeoutError
 from concurrent.futures.process import BrokenProcessPool
@@ -20,6 +21,9 @@ from velum.paper.form_fields import FormField
 from velum.paper.page_size import PageSize, PaperRefused
 
 
+_exiting = threading.Event()
+
+
 @functools.cache
 def _pool() -> ProcessPool:
     pool = ProcessPool(
@@ -35,6 +39,7 @@ def _pool() -> ProcessPool:
 
 
 def _end(pool: ProcessPool) -> None:
+    _exiting.set()  # work that still waits would otherwise have a new pool made, and nobody would end that one
     pool.stop()  # type: ignore[no-untyped-call]
     pool.join()
 
@@ -44,6 +49,8 @@ def submit(work: Any, *arguments: Any, seconds: float | None = None) -> "Future[
 
     What it raises, its time-out and its death come out of the future.
     """
+    if _exiting.is_set():
+        raise RuntimeError("The drawing processes have ended with their web process.")
     future: Future[Any]
     seconds = seconds or settings.DRAWING_SECONDS
     try:

@@ -17,6 +17,8 @@
   let chosen = $state("");
   let photos = $state.raw<{ file: File; thumb: string }[]>([]);
   let problem = $state("");
+  /** Whether the chosen camera shows something by now. */
+  let seeing = $state(false);
   /** How many photos were taken, those removed again too. */
   let count = 0;
 
@@ -29,11 +31,22 @@
     const camera = found?.find(({ id }) => id === chosen);
     if (!camera || !place) return;
     problem = "";
-    const showing = camera.show(place).catch(() => {
-      problem = "This camera cannot be used. Another program may hold it.";
-      return () => undefined;
-    });
-    return () => void showing.then((stop) => stop());
+    let left = false;
+    const showing = camera.show(place).then(
+      (stop) => {
+        seeing = !left;
+        return stop;
+      },
+      () => {
+        problem = left ? "" : "This camera cannot be used. Another program may hold it.";
+        return () => undefined;
+      },
+    );
+    return () => {
+      left = true;
+      seeing = false;
+      void showing.then((stop) => stop());
+    };
   });
 
   async function take() {
@@ -90,7 +103,7 @@
     {/if}
     {#if problem}<p class="mt-3 font-semibold text-warning" role="alert">{problem}</p>{/if}
     <div class="mt-4 flex flex-wrap items-end gap-3">
-      <button class="btn btn-primary" disabled={!found?.length} onclick={take}>Take a photo</button>
+      <button class="btn btn-primary" disabled={!seeing} onclick={take}>Take a photo</button>
       <ul class="flex min-w-0 flex-1 gap-2 overflow-x-auto p-1" aria-label="Photos">
         {#each photos as { thumb }, i (i)}
           <li>

@@ -3,7 +3,7 @@
 export interface Camera {
   id: string;
   label: string;
-  /** Show what the camera sees inside an element, until the returned function is called. */
+  /** Show what the camera sees inside an element, until the returned function is called. Settles once it is seen. */
   show(place: HTMLElement): Promise<() => void>;
 }
 
@@ -59,6 +59,7 @@ function deviceCamera(id: string, label: string): Camera {
       });
       video.srcObject = stream;
       place.replaceChildren(video);
+      await video.play();
       return () => {
         for (const track of stream.getTracks()) track.stop();
         video.remove();
@@ -71,17 +72,22 @@ function standInCamera(address: string): Camera {
   return {
     id: "stand-in",
     label: "Document camera (stand-in)",
-    show(place) {
-      const image = document.createElement("img");
-      image.alt = "";
-      const next = () => (image.src = `${address}?at=${Date.now()}`);
-      const timer = setInterval(next, FRAME);
-      next();
-      place.replaceChildren(image);
-      return Promise.resolve(() => {
-        clearInterval(timer);
-        image.remove();
-      });
+    async show(place) {
+      let shown = true;
+      const next = async () => {
+        const frame = new Image();
+        frame.alt = "";
+        frame.src = `${address}?at=${Date.now()}`;
+        await frame.decode(); // a photo is taken of what is shown: never of half a frame
+        if (!shown) return;
+        place.replaceChildren(frame);
+        setTimeout(() => void next().catch(() => undefined), FRAME);
+      };
+      await next();
+      return () => {
+        shown = false;
+        place.replaceChildren();
+      };
     },
   };
 }
