@@ -3,7 +3,7 @@
 PORT ?= 8000
 PYTHON ?= python3
 BIN := .venv/bin
-WEB_SOURCES := $(shell find web/src web/public web/vite.config.ts server/templates -type f)
+WEB_SOURCES := $(shell find web/src web/public web/vite.config.ts web/picture_library.ts server/templates -type f)
 
 # What the demo runs with; it keeps its data in var/demo.
 DEMO := VELUM_DEMO=1 VELUM_DATA=var/demo

@@ -8,12 +8,16 @@ from velum.document.cuts import cut_out
 from velum.document.edits import (
     BringPageBack,
     Change,
+    ChangeFixture,
     Edit,
     ForgetPage,
     InsertPage,
+    LayerFixture,
+    LayFixture,
     MovePage,
     Place,
     Remove,
+    RemoveFixture,
     Rename,
     SetKey,
     SetPageAside,
@@ -24,6 +28,7 @@ from velum.document.edits import (
 )
 from velum.document.tests.examples import answer_box, page, worksheet
 from velum.document.worksheet import Shown, Worksheet
+from velum.fixtures.shape import Line, Shape
 from velum.geometry.box import Box
 from velum.geometry.projection import Point
 from velum.kinds.answer_box import AnswerBoxKey
@@ -35,6 +40,8 @@ FLAT = Shown(
     whiten=True,
     corners=(Point(x=60.3, y=-50.1), Point(x=540, y=90), Point(x=570, y=800), Point(x=-30, y=760.7)),
 )
+RING = Shape(id="ring1", page="page1", box=Box(x=100, y=90.5, width=80, height=60), form="ellipse")
+ARROW = Line(id="arrow1", page="page1", box=Box(x=200, y=90, width=80, height=60), start="bottom left", heads="end")
 KEY = AnswerBoxKey(text="limpet")
 CASES: dict[str, list[Edit]] = {
     "place": [Place(field=answer_box("box9", y=10))],
@@ -72,6 +79,24 @@ CASES: dict[str, list[Edit]] = {
         Remove(field_id="box3"),
         SetPageAside(page_id="page2"),
         BringPageBack(page_id="page2", to=0),
+    ],
+    "lay_fixture": [LayFixture(fixture=RING), LayFixture(fixture=ARROW, layer=0)],
+    "change_fixture": [
+        LayFixture(fixture=RING),
+        ChangeFixture(fixture=RING.model_copy(update={"fill": "#e9a820", "form": "box"})),
+    ],
+    "layer_fixture": [
+        LayFixture(fixture=RING),
+        LayFixture(fixture=ARROW),
+        LayerFixture(fixture_id="ring1", layer=1),
+        LayerFixture(fixture_id="arrow1", layer=0),
+    ],
+    "remove_fixture": [LayFixture(fixture=RING), LayFixture(fixture=ARROW), RemoveFixture(fixture_id="ring1")],
+    "turn_page with fixtures": [
+        LayFixture(fixture=RING),
+        LayFixture(fixture=ARROW),
+        TurnPage(page_id="page1", by=90),
+        TurnPage(page_id="page1", by=180),
     ],
     "forget_page": [
         InsertPage(page=page("page9"), to=1),

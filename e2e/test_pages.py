@@ -116,7 +116,7 @@ class Pages(Journey):
         expect(self.sheets()).to_have_count(3)
 
     def test_a_blank_page_is_added(self) -> None:
-        self.page.get_by_label("Blank page").select_option("Squared")
+        self.page.get_by_label("New page").select_option("Squared")
         self.page.get_by_label("Size").select_option("Letter lying")
         self.page.get_by_role("button", name="Add it").click()
         expect(self.sheets().nth(3)).to_contain_text("279 × 216 mm")

@@ -8,12 +8,14 @@ from server.copies.api import CopyCookie
 from server.copies.api import router as copies
 from server.handouts.api import router as handouts
 from server.markbook.api import router as markbook
+from server.pictures.api import router as pictures
 from server.worksheets.api import router as worksheets
 
 teacher_api = NinjaAPI(
     title="Velum for teachers", urls_namespace="teacher", auth=django_auth, docs_url=None, openapi_url=None
 )
 teacher_api.add_router("", worksheets)
+teacher_api.add_router("", pictures)
 teacher_api.add_router("", handouts)
 teacher_api.add_router("", markbook)
 answer_errors(teacher_api)

@@ -34,6 +34,7 @@ INSTALLED_APPS = [
     "ninja",
     "server.config.apps.ConfigConfig",
     "server.accounts",
+    "server.pictures",
     "server.worksheets",
     "server.handouts",
     "server.copies",

@@ -8,6 +8,7 @@ urlpatterns = [
     path("", welcome, name="welcome"),
     path("accounts/", include("allauth.account.urls")),
     path("", include("server.worksheets.urls")),
+    path("", include("server.pictures.urls")),
     path("", include("server.handouts.urls")),
     path("", include("server.copies.urls")),
     path("", include("server.markbook.urls")),

@@ -7,4 +7,5 @@ urlpatterns = [
     path("join/<str:code>/", views.join_with_code, name="join_with_code"),
     path("c/<uuid:copy_id>/", views.sheet, name="sheet"),
     path("c/<uuid:copy_id>/pages/<str:page_id>/<int:width>.webp", views.page_picture, name="copy_page_picture"),
+    path("c/<uuid:copy_id>/pictures/<str:sha256>/", views.picture, name="copy_picture"),
 ]

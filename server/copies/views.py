@@ -1,7 +1,7 @@
 import uuid
 
 from django.http import Http404, HttpRequest, HttpResponse, HttpResponseBase
-from django.shortcuts import redirect, render
+from django.shortcuts import get_object_or_404, redirect, render
 from django.urls import reverse
 from django.views.decorators.http import require_http_methods, require_safe
 
@@ -13,9 +13,12 @@ from server.copies.api import copy_out
 from server.copies.flows.join import NameTaken, come_back, find_handout, join
 from server.copies.models import Copy
 from server.handouts.codes import shown
+from server.pictures.models import Picture
+from server.pictures.views import send_picture as send_laid_picture
 from server.worksheets.flows.freeze import read_edition
 from server.worksheets.pictures import LAPTOP
 from server.worksheets.views import send_picture
+from velum.document.laying import pictures_on
 
 
 @require_http_methods(["GET", "HEAD", "POST"])
@@ -80,6 +83,15 @@ def sheet(request: HttpRequest, copy_id: uuid.UUID) -> HttpResponse:
 def page_picture(request: HttpRequest, copy_id: uuid.UUID, page_id: str, width: int) -> HttpResponseBase:
     copy = own_copy_or_404(request, copy_id)
     return send_picture(request, read_edition(copy.handout.edition_id).pages, page_id, width)
+
+
+@require_safe
+def picture(request: HttpRequest, copy_id: uuid.UUID, sha256: str) -> HttpResponseBase:
+    """A picture that is laid on a page of the copy's sheet."""
+    copy = own_copy_or_404(request, copy_id)
+    if sha256 not in pictures_on(read_edition(copy.handout.edition_id)):
+        raise Http404("This picture is not part of the sheet.")
+    return send_laid_picture(get_object_or_404(Picture, pk=sha256))
 
 
 def own_copy_or_404(request: HttpRequest, copy_id: uuid.UUID) -> Copy:

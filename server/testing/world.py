@@ -20,9 +20,14 @@ from server.copies.flows.join import join
 from server.copies.models import Copy
 from server.handouts.flows.hand_out import hand_out
 from server.handouts.models import Handout
+from server.pictures.flows.keep import keep
 from server.worksheets.flows.freeze import read_edition
 from server.worksheets.models import Worksheet
+from velum.document.edits import LayFixture, apply
 from velum.document.tests.examples import answer_box, worksheet
+from velum.fixtures.picture import Picture
+from velum.geometry.box import Box
+from velum.pictures.svg import prepare_svg
 
 SECRET = "bladderwrack"
 """The right answer of box1: it must reach no student."""
@@ -37,6 +42,12 @@ def make_teacher(name: str = "maren") -> User:
     return teacher
 
 
+def make_picture(owner: User) -> str:
+    """A drawing among a teacher's pictures, by its SHA-256."""
+    drawing = prepare_svg(b'<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 3 2"><circle r="1"/></svg>')
+    return keep(owner, drawing, "A crab", uploaded=True).picture_id
+
+
 def make_worksheet(owner: User) -> Worksheet:
     """Four boxes: box1 wants SECRET, box2 wants 4.80 and is worth 2 points, box3 has no key, box4 wants goby."""
     document = worksheet(
@@ -46,6 +57,14 @@ def make_worksheet(owner: User) -> Worksheet:
         answer_box("box4", y=100, on="page2"),
         keys={"box1": SECRET, "box2": "4.80", "box4": "goby"},
     )
+    picture = Picture(
+        id="crab1",
+        page="page1",
+        box=Box(x=400, y=600, width=90, height=60),
+        picture=make_picture(owner),
+        alternative="A crab",
+    )
+    document = apply(document, [LayFixture(fixture=picture)])
     return Worksheet.objects.create(owner=owner, document=document.model_dump(mode="json"))
 
 

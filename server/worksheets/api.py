@@ -14,7 +14,7 @@ from server.accounts.models import User
 from server.config.errors import ErrorOut
 from server.config.schemas import Incoming
 from server.worksheets import pictures, sources, surveys
-from server.worksheets.flows.bring_in import add_pages, bring_in
+from server.worksheets.flows.bring_in import add_pages, add_ready_page, bring_in
 from server.worksheets.flows.edit import Stale, edit
 from server.worksheets.flows.find import find, find_page
 from server.worksheets.flows.remove import remove
@@ -27,6 +27,8 @@ from velum.document.replacing import Replacement
 from velum.document.straightening import Straightened, straightened
 from velum.document.worksheet import Page
 from velum.document.worksheet import Worksheet as Document
+from velum.fixtures.ready import Design
+from velum.fixtures.words import words_of
 from velum.geometry.box import Box, Length
 from velum.geometry.projection import Corners
 from velum.model import Id
@@ -80,6 +82,14 @@ class BlankPageIn(Incoming):
     """Sides in points."""
 
     pattern: Pattern
+    width: Length
+    height: Length
+
+
+class ReadyPageIn(Incoming):
+    """Sides in points."""
+
+    design: Design
     width: Length
     height: Length
 
@@ -176,7 +186,8 @@ def _holds(worksheet: Worksheet, words: str) -> bool:
     if not wanted:
         return True
     document = read_worksheet(worksheet.document)
-    printed = " ".join([document.title, *(surveys.text_of(page) for page in document.pages)]).casefold()
+    laid = (words_of(fixture) for fixture in document.fixtures)
+    printed = " ".join([document.title, *(surveys.text_of(page) for page in document.pages), *laid]).casefold()
     return all(word in printed for word in wanted)
 
 
@@ -215,6 +226,16 @@ def add_blank(request: Teacher, worksheet_id: uuid.UUID, body: BlankPageIn) -> S
     """Put a blank page behind those of a worksheet."""
     page = blank_page(body.pattern, body.width, body.height)
     return Status(201, _out(add_pages(request.user, worksheet_id, io.BytesIO(page))))
+
+
+@router.post(
+    "/worksheets/{uuid:worksheet_id}/ready-pages",
+    response={201: WorksheetOut, 404: ErrorOut, 422: ErrorOut},
+    operation_id="add_ready_page",
+)
+def add_ready(request: Teacher, worksheet_id: uuid.UUID, body: ReadyPageIn) -> Status[WorksheetOut]:
+    """Put a ready page behind those of a worksheet."""
+    return Status(201, _out(add_ready_page(request.user, worksheet_id, body.design, body.width, body.height)))
 
 
 @router.get(

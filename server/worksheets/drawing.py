@@ -17,6 +17,8 @@ from velum.paper.read import open_page, read_form, read_pages
 from velum.paper.render import draw as draw_page
 from velum.paper.render import render_page
 from velum.paper.survey import Survey, read_text, survey
+from velum.pictures.prepare import prepare
+from velum.pictures.prepared import Prepared
 
 
 def limit_memory(most_bytes: int) -> None:
@@ -75,6 +77,11 @@ def compare_papers(old: Paper, new: Paper, places: Sequence[Box]) -> Comparison:
             across = sides[0] if look.turn in (0, 180) else sides[1]
             pictures.append(draw_page(page, round(across * SCALE), look))
     return compare(pictures[0], pictures[1], places)
+
+
+def prepare_picture(source: Path) -> Prepared:
+    """Make a picture that can be laid on a page of a file. Raises PictureRefused."""
+    return prepare(source.read_bytes())
 
 
 @contextmanager

@@ -19,7 +19,7 @@ from velum.geometry.box import Box
 from velum.paper.compare import Comparison
 from velum.paper.form_fields import FormField
 from velum.paper.page_size import PageSize, PaperRefused
-
+from velum.pictures.prepared import PictureRefused, Prepared
 
 _exiting = threading.Event()
 
@@ -82,6 +82,15 @@ def compare(old: drawing.Paper, new: drawing.Paper, places: Sequence[Box]) -> Co
     """Two printings of a page compared, in a process of its own. Raises PaperRefused."""
     comparison: Comparison = _result(submit(drawing.compare_papers, old, new, places))
     return comparison
+
+
+def prepare_picture(source: Path) -> Prepared:
+    """A file made a picture that can be laid on a page, in a process of its own. Raises PictureRefused."""
+    try:
+        prepared: Prepared = _result(submit(drawing.prepare_picture, source))
+    except PaperRefused as refused:
+        raise PictureRefused("picture.too_heavy", "This picture is too heavy to open. Save it smaller.") from refused
+    return prepared
 
 
 def _result(future: "Future[Any]") -> Any:

@@ -9,6 +9,7 @@ from typing import Annotated, Literal, TypeAlias, assert_never
 from pydantic import Discriminator
 from pydantic import Field as Limits
 
+from velum.document.laying import change_fixture, lay_fixture, layer_fixture, remove_fixture
 from velum.document.pages import (
     bring_page_back,
     forget_page,
@@ -21,6 +22,7 @@ from velum.document.pages import (
 from velum.document.replacing import swap_paper
 from velum.document.worksheet import Page, Shown, Title, Worksheet, read_through
 from velum.errors import VelumError
+from velum.fixtures import Fixture
 from velum.kinds import Field, Key
 from velum.model import Id, Model
 
@@ -128,17 +130,48 @@ class ForgetPage(Model):
     page_id: Id
 
 
+class LayFixture(Model):
+    """Lay a new fixture on a page, in a layer counted from 0, the lowest; None: above all others."""
+
+    op: Literal["lay_fixture"] = "lay_fixture"
+    fixture: Fixture
+    layer: Position | None = None
+
+
+class ChangeFixture(Model):
+    """Give the fixture of the same name another place, look or content."""
+
+    op: Literal["change_fixture"] = "change_fixture"
+    fixture: Fixture
+
+
+class LayerFixture(Model):
+    """Move a fixture to another layer, counted from 0, the lowest."""
+
+    op: Literal["layer_fixture"] = "layer_fixture"
+    fixture_id: Id
+    layer: Position
+
+
+class RemoveFixture(Model):
+    """Take a fixture off its page."""
+
+    op: Literal["remove_fixture"] = "remove_fixture"
+    fixture_id: Id
+
+
 FieldEdit: TypeAlias = Place | Change | Remove | SetKey
 PageEdit: TypeAlias = (
     SwapPaper | MovePage | TurnPage | InsertPage | ShowPage | SetPageAside | BringPageBack | ForgetPage
 )
-Edit = Annotated[FieldEdit | PageEdit | Rename, Discriminator("op")]
+FixtureEdit: TypeAlias = LayFixture | ChangeFixture | LayerFixture | RemoveFixture
+Edit = Annotated[FieldEdit | PageEdit | FixtureEdit | Rename, Discriminator("op")]
 
 
 def apply(worksheet: Worksheet, edits: Sequence[Edit]) -> Worksheet:
     """The worksheet after the edits, its fields in reading order.
 
-    Raises EditRefused, PageRefused, LookRefused and PaperRefused.
+    Raises EditRefused, FixtureRefused, PageRefused, LookRefused and PaperRefused.
     """
     fields = {field.id: field for field in worksheet.fields}
     keys = dict(worksheet.keys)
@@ -147,7 +180,9 @@ def apply(worksheet: Worksheet, edits: Sequence[Edit]) -> Worksheet:
             case Rename(title=title):
                 worksheet = worksheet.model_copy(update={"title": title})
             case Place() | Change() | Remove() | SetKey():
-                _edit_field(worksheet.pages, fields, keys, edit)
+                _edit_field(worksheet, fields, keys, edit)
+            case LayFixture() | ChangeFixture() | LayerFixture() | RemoveFixture():
+                worksheet = _edit_fixture(_with(worksheet, fields, keys), edit)
             case _:
                 worksheet = _edit_page(_with(worksheet, fields, keys), edit)
                 fields = {field.id: field for field in worksheet.fields}
@@ -158,6 +193,20 @@ def apply(worksheet: Worksheet, edits: Sequence[Edit]) -> Worksheet:
 
 def _with(worksheet: Worksheet, fields: dict[str, Field], keys: dict[str, Key]) -> Worksheet:
     return worksheet.model_copy(update={"fields": tuple(fields.values()), "keys": keys})
+
+
+def _edit_fixture(worksheet: Worksheet, edit: FixtureEdit) -> Worksheet:
+    match edit:
+        case LayFixture(fixture=fixture, layer=layer):
+            return lay_fixture(worksheet, fixture, layer)
+        case ChangeFixture(fixture=fixture):
+            return change_fixture(worksheet, fixture)
+        case LayerFixture(fixture_id=fixture_id, layer=layer):
+            return layer_fixture(worksheet, fixture_id, layer)
+        case RemoveFixture(fixture_id=fixture_id):
+            return remove_fixture(worksheet, fixture_id)
+        case _:
+            assert_never(edit)
 
 
 def _edit_page(worksheet: Worksheet, edit: PageEdit) -> Worksheet:
@@ -182,11 +231,12 @@ def _edit_page(worksheet: Worksheet, edit: PageEdit) -> Worksheet:
             assert_never(edit)
 
 
-def _edit_field(pages: tuple[Page, ...], fields: dict[str, Field], keys: dict[str, Key], edit: FieldEdit) -> None:
+def _edit_field(worksheet: Worksheet, fields: dict[str, Field], keys: dict[str, Key], edit: FieldEdit) -> None:
     """Change ``fields`` and ``keys``, both by the field's name."""
+    pages, fixtures = worksheet.pages, worksheet.fixtures
     match edit:
         case Place(field=field):
-            if field.id in fields:
+            if field.id in fields or any(fixture.id == field.id for fixture in fixtures):
                 raise EditRefused("edit.field_exists", "A field of this name already lies on the film.")
             _check_page(field, pages)
             fields[field.id] = field

@@ -4,7 +4,7 @@ from collections import defaultdict
 from collections.abc import Callable, Iterable, Sequence
 
 from velum.document.worksheet import Page
-from velum.geometry.box import Box
+from velum.geometry.box import Box, kept_inside
 from velum.kinds import Field
 from velum.kinds.answer_box import AnswerBox
 from velum.kinds.choice import MOST_OPTIONS, Choice
@@ -88,10 +88,4 @@ def _share(part: float, whole: float) -> float:
 
 def _inside(box: Box, page: Page) -> Box:
     """The box on its page; PDFs may place widgets anywhere."""
-    width, height = min(box.width, page.width), min(box.height, page.height)
-    return Box(
-        x=min(max(box.x, 0.0), page.width - width),
-        y=min(max(box.y, 0.0), page.height - height),
-        width=width,
-        height=height,
-    )
+    return kept_inside(box, page.width, page.height)

@@ -47,8 +47,12 @@ def turn_page(worksheet: Worksheet, page_id: str, by: Turn) -> Worksheet:
     fields = tuple(
         field.turned(by, page.width, page.height) if field.page == page_id else field for field in worksheet.fields
     )
+    fixtures = tuple(
+        fixture.turned(by, page.width, page.height) if fixture.page == page_id else fixture
+        for fixture in worksheet.fixtures
+    )
     pages = tuple(turned if other == page else other for other in worksheet.pages)
-    return worksheet.model_copy(update={"pages": pages, "fields": fields})
+    return worksheet.model_copy(update={"pages": pages, "fields": fields, "fixtures": fixtures})
 
 
 def insert_page(worksheet: Worksheet, page: Page, to: int) -> Worksheet:
@@ -112,6 +116,8 @@ def forget_page(worksheet: Worksheet, page_id: str) -> Worksheet:
     """Forget a page set aside of which there is another copy, so that nothing is lost. Raises PageRefused."""
     page = find_page(worksheet.aside, page_id)
     others = [other for other in (*worksheet.pages, *worksheet.aside) if other != page]
+    if any(fixture.page == page_id for fixture in worksheet.fixtures):
+        raise PageRefused("page.in_use", "Something is laid on this page. It stays aside.")
     if not any(_same_paper(page, other) for other in others):
         raise PageRefused("page.only_copy", "There is no other copy of this page. It stays aside.")
     return worksheet.model_copy(update={"aside": tuple(other for other in worksheet.aside if other != page)})

@@ -2,18 +2,20 @@
 
 from velum.document.pages import PageRefused, find_page
 from velum.document.worksheet import Worksheet
-from velum.geometry.box import Box
+from velum.fixtures import Fixture
+from velum.geometry.box import kept_inside, moved_box
 from velum.kinds import Field
 from velum.model import Id, Model
 from velum.paper.compare import Comparison
 
 
 class Replacement(Model):
-    """What becomes of a page's fields on the new printing: those that move along, and those that need a look."""
+    """What becomes of what lies on a page on its new printing: what moves along, and the fields that need a look."""
 
     right: float
     down: float
     fields: tuple[Field, ...]
+    fixtures: tuple[Fixture, ...]
     doubtful: tuple[Id, ...]
 
 
@@ -37,18 +39,25 @@ def replacement(worksheet: Worksheet, page_id: str, with_id: str, comparison: Co
         raise PageRefused("page.compared_before", "The page was changed meanwhile. Compare it again.")
     moved, doubtful = [], []
     for field, changed in zip(fields, comparison.changed, strict=True):
-        x, y = field.box.x + comparison.right, field.box.y + comparison.down
-        inside = Box(
-            x=round(min(max(x, 0.0), max(other.width - field.box.width, 0.0)), 1),
-            y=round(min(max(y, 0.0), max(other.height - field.box.height, 0.0)), 1),
-            width=field.box.width,
-            height=field.box.height,
-        )
-        if (inside.x, inside.y) != (round(field.box.x, 1), round(field.box.y, 1)):
+        box = moved_box(field.box, comparison.right, comparison.down)
+        inside = kept_inside(box, other.width, other.height)
+        if inside != field.box:
             moved.append(field.model_copy(update={"box": inside}))
-        if changed or max(abs(inside.x - x), abs(inside.y - y)) > 1:
+        if changed or max(abs(inside.x - box.x), abs(inside.y - box.y)) > 1:
             doubtful.append(field.id)
-    return Replacement(right=comparison.right, down=comparison.down, fields=tuple(moved), doubtful=tuple(doubtful))
+    fixtures = []
+    for fixture in worksheet.fixtures:
+        box = moved_box(fixture.box, comparison.right, comparison.down)
+        inside = kept_inside(box, other.width, other.height)
+        if fixture.page == page_id and inside != fixture.box:
+            fixtures.append(fixture.model_copy(update={"box": inside}))
+    return Replacement(
+        right=comparison.right,
+        down=comparison.down,
+        fields=tuple(moved),
+        fixtures=tuple(fixtures),
+        doubtful=tuple(doubtful),
+    )
 
 
 def fields_on(worksheet: Worksheet, page_id: str) -> list[Field]:

@@ -1,10 +1,11 @@
-"""A worksheet: pages, the fields on their film, and the answer key."""
+"""A worksheet: pages, the fixtures laid on them, the fields on their film, and the answer key."""
 
 from typing import Annotated, Literal
 
 from pydantic import Field as Limits
 from pydantic import StringConstraints
 
+from velum.fixtures import Fixture
 from velum.geometry.box import Length
 from velum.geometry.projection import Corners
 from velum.geometry.reading_order import in_reading_order
@@ -55,13 +56,17 @@ class Page(Model):
 
 
 class Worksheet(Model):
-    """The document that is kept. Fields stand in reading order, page by page; ``keys`` names each key by its field."""
+    """The document that is kept. Fields stand in reading order, page by page; ``keys`` names each key by its field.
+
+    Fixtures stand in layers, the lowest first. They stay on a page that is set aside.
+    """
 
     version: Literal[1] = 1
     title: Title
     pages: tuple[Page, ...]
     aside: tuple[Page, ...] = ()
     """Pages that are not shown, and can be brought back."""
+    fixtures: tuple[Fixture, ...] = ()
     fields: tuple[Field, ...] = ()
     keys: dict[Id, Key] = {}
 
@@ -75,6 +80,7 @@ class Sheet(Model):
 
     title: Title
     pages: tuple[Page, ...]
+    fixtures: tuple[Fixture, ...]
     prompts: tuple[Prompt, ...]
 
 
@@ -83,6 +89,9 @@ def sheet_of(worksheet: Worksheet) -> Sheet:
     return Sheet(
         title=worksheet.title,
         pages=worksheet.pages,
+        fixtures=tuple(
+            fixture for fixture in worksheet.fixtures if any(page.id == fixture.page for page in worksheet.pages)
+        ),
         prompts=tuple(kind_of(field).prompt(field) for field in worksheet.fields),
     )
 

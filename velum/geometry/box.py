@@ -21,3 +21,16 @@ class Box(Model):
     @property
     def bottom(self) -> float:
         return self.y + self.height
+
+
+def moved_box(box: Box, right: float, down: float) -> Box:
+    """The box elsewhere, to a tenth of a point."""
+    return box.model_copy(update={"x": round(box.x + right, 1), "y": round(box.y + down, 1)})
+
+
+def kept_inside(box: Box, width: float, height: float) -> Box:
+    """The box on a page of this size: moved back onto it, and no larger than it."""
+    size = {"width": min(box.width, width), "height": min(box.height, height)}
+    x = min(max(box.x, 0.0), width - size["width"])
+    y = min(max(box.y, 0.0), height - size["height"])
+    return box.model_copy(update=size | {"x": x, "y": y})

@@ -3,15 +3,14 @@
 from collections.abc import Callable
 from dataclasses import dataclass
 from fractions import Fraction
-from typing import Annotated, Any, Generic, Self, TypeVar
+from typing import Annotated, Any, Generic, TypeVar
 
 from pydantic import AfterValidator, Field, StringConstraints, TypeAdapter, ValidationError
 
 from velum.errors import VelumError
-from velum.geometry.box import Box
-from velum.geometry.turn import Turn, turned_box
 from velum.marking.mark import NO_KEY, Mark, blank, for_teacher
-from velum.model import Id, Model
+from velum.model import Model
+from velum.placed import Placed
 
 Points = Annotated[float, Field(ge=0, le=100, multiple_of=0.25)]
 """Quarter points are exact as floats, so :func:`points_of` loses nothing."""
@@ -21,26 +20,16 @@ Name = Annotated[str, StringConstraints(strip_whitespace=True, max_length=200)]
 """What a field is about, for those who listen: "Name of the boat"."""
 
 
-class FieldBase(Model):
-    """What every field has: an id, a page, a place on it, the points it is worth, and perhaps a name."""
+class FieldBase(Placed):
+    """What every field has: the points it is worth, and perhaps a name."""
 
-    id: Id
-    page: Id
-    box: Box
     points: Points = 1
     name: Name = ""
 
-    def turned(self, by: Turn, width: float, height: float) -> Self:
-        """The field after its page, ``width`` by ``height`` points before, was turned."""
-        return self.model_copy(update={"box": turned_box(self.box, by, width, height)})
 
-
-class PromptBase(Model):
+class PromptBase(Placed):
     """What every prompt shows a student of a field. Nothing of the key may be added to it."""
 
-    id: Id
-    page: Id
-    box: Box
     points: Points
     name: Name = ""
 

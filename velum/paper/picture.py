@@ -43,7 +43,7 @@ Image.MAX_IMAGE_PIXELS = None  # MOST_PIXELS is checked here, with a sentence of
 
 def picture_pages(data: bytes) -> list[PageSize]:
     """The sizes of a picture's pages, as upright as its own note of turning says. Raises PaperRefused."""
-    with _opened(data) as picture:
+    with opened_picture(data) as picture:
         count = getattr(picture, "n_frames", 1)
         check_count(count)
         sizes = []
@@ -92,7 +92,7 @@ class PicturePage:
 @contextmanager
 def picture_page(data: bytes, number: int) -> Iterator[PicturePage]:
     """Page ``number`` (from 0) of a picture file. Raises PaperRefused."""
-    with _opened(data) as picture:
+    with opened_picture(data) as picture:
         yield PicturePage(picture, data, number)
 
 
@@ -117,7 +117,8 @@ def upright(picture: Image.Image, exif: Image.Exif) -> Image.Image:
 
 
 @contextmanager
-def _opened(data: bytes) -> Iterator[Image.Image]:
+def opened_picture(data: bytes) -> Iterator[Image.Image]:
+    """The picture in a file. Raises PaperRefused for whatever goes wrong with it."""
     try:
         with Image.open(io.BytesIO(data), formats=FORMATS) as picture:
             yield picture

@@ -14,6 +14,7 @@ from ninja.operation import PathView
 
 from server.copies.flows.join import join
 from server.handouts.flows.hand_out import hand_out
+from server.pictures.models import OwnPicture
 from server.testing.world import (
     JSON,
     SECRET,
@@ -51,12 +52,17 @@ SIGNED_IN = {
     ("GET", "/desk/"),
     ("GET", "/api/worksheets"),
     ("POST", "/api/worksheets"),
+    ("GET", "/api/pictures"),
+    ("POST", "/api/pictures"),
+    ("POST", "/api/pictures/from-library"),
 }
 
 OWNERS = {
     # For the teacher who owns it.
     ("GET", "/worksheets/<worksheet_id>/"),
     ("GET", "/worksheets/<worksheet_id>/pages/<page_id>/<width>.webp"),
+    ("GET", "/pictures/<sha256>/"),
+    ("DELETE", "/api/pictures/<sha256>"),
     ("GET", "/handouts/<handout_id>/"),
     ("GET", "/handouts/<handout_id>/qr.svg"),
     ("GET", "/handouts/<handout_id>/pages/<page_id>/<width>.webp"),
@@ -66,6 +72,7 @@ OWNERS = {
     ("POST", "/api/worksheets/<worksheet_id>/edits"),
     ("POST", "/api/worksheets/<worksheet_id>/pages"),
     ("POST", "/api/worksheets/<worksheet_id>/blank-pages"),
+    ("POST", "/api/worksheets/<worksheet_id>/ready-pages"),
     ("POST", "/api/worksheets/<worksheet_id>/pages/<page_id>/cuts"),
     ("POST", "/api/worksheets/<worksheet_id>/pages/<page_id>/replacement"),
     ("POST", "/api/worksheets/<worksheet_id>/pages/<page_id>/straightened"),
@@ -85,6 +92,7 @@ STUDENTS = {
     # For the student whose copy it is.
     ("GET", "/c/<copy_id>/"),
     ("GET", "/c/<copy_id>/pages/<page_id>/<width>.webp"),
+    ("GET", "/c/<copy_id>/pictures/<sha256>/"),
     ("GET", "/c/<copy_id>/copy"),
     ("GET", "/c/<copy_id>/texts"),
     ("POST", "/c/<copy_id>/answers"),
@@ -139,6 +147,7 @@ class Access(WorldCase):
             "<code>": world.handout.code,
             "<page_id>": "page1",
             "<width>": "340",
+            "<sha256>": OwnPicture.objects.get(owner=world.maren).picture_id,
         }
         self.nobody = Client()
         self.other_teacher = teacher_client(make_teacher("tobias"))
@@ -152,6 +161,7 @@ class Access(WorldCase):
             "/hand-in": {"changes": []},
             "/check": {"field_id": "box1"},
             "/edits": {"revision": 1, "batch": "0" * 32, "edits": [{"op": "rename", "title": "Taken"}]},
+            "/ready-pages": {"design": "words", "width": 595, "height": 842},
             "/blank-pages": {"pattern": "ruled", "width": 595, "height": 842},
             "/cuts": {"boxes": [{"x": 0, "y": 0, "width": 100, "height": 100}]},
             "/replacement": {"with_id": "page2"},

@@ -1,10 +1,11 @@
 """Bringing a paper in: from an uploaded file to a worksheet."""
 
 import hashlib
+import io
 import secrets
 import tempfile
 import uuid
-from collections.abc import Iterator, Sequence
+from collections.abc import Callable, Iterator, Sequence
 from contextlib import contextmanager
 from dataclasses import dataclass
 from pathlib import Path, PurePath
@@ -18,12 +19,14 @@ from server.config.errors import TooLarge
 from server.worksheets import paper_pool, pictures, sources, surveys
 from server.worksheets.flows.find import find
 from server.worksheets.models import Worksheet
-from velum.document.edits import Place, apply
+from velum.document.edits import LayFixture, Place, apply
 from velum.document.from_form import fields_of
 from velum.document.pages import with_pages, with_pages_aside
 from velum.document.reading import read_worksheet
 from velum.document.worksheet import Page, read_through
 from velum.document.worksheet import Worksheet as Document
+from velum.fixtures.ready import Design, ready_page
+from velum.paper.blank import Pattern, blank_page
 from velum.paper.form_fields import FormField
 from velum.paper.page_size import PageSize, PaperRefused
 from velum.paper.sort import START, sort_of
@@ -53,15 +56,42 @@ def add_pages(
 
     Keeps nothing of a file that is refused, as ``bring_in``.
     """
+
+    def put(document: Document, received: _Received, pages: tuple[Page, ...]) -> Document:
+        if aside:
+            return with_pages_aside(document, pages)
+        fields = [Place(field=field) for field in fields_of(received.form, pages, _new_id)]
+        return apply(with_pages(document, pages), fields)
+
+    return _add(owner, worksheet_id, file, password, put)
+
+
+def add_ready_page(owner: User, worksheet_id: uuid.UUID, design: Design, width: float, height: float) -> Worksheet:
+    """Put a ready page of this size in points behind those of a worksheet. Raises PaperRefused."""
+
+    def put(document: Document, _: _Received, pages: tuple[Page, ...]) -> Document:
+        laid = [
+            LayFixture(fixture=fixture)
+            for page in pages
+            for fixture in ready_page(design, page.id, page.width, page.height, _new_id)
+        ]
+        return apply(with_pages(document, pages), laid)
+
+    return _add(owner, worksheet_id, io.BytesIO(blank_page(Pattern.PLAIN, width, height)), "", put)
+
+
+def _add(
+    owner: User,
+    worksheet_id: uuid.UUID,
+    file: Readable,
+    password: str,
+    put: Callable[[Document, "_Received", tuple[Page, ...]], Document],
+) -> Worksheet:
     find(owner, worksheet_id)
     with _received(file, password) as received, transaction.atomic():
         pages = _pages_of(received)
         worksheet = find(owner, worksheet_id)
-        put = with_pages_aside if aside else with_pages
-        document = put(read_worksheet(worksheet.document), pages)
-        if not aside:
-            document = apply(document, [Place(field=field) for field in fields_of(received.form, pages, _new_id)])
-        worksheet.document = document.model_dump(mode="json")
+        worksheet.document = put(read_worksheet(worksheet.document), received, pages).model_dump(mode="json")
         worksheet.revision += 1
         worksheet.save()
     _begin(pages)

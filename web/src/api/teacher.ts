@@ -9,6 +9,7 @@ export type Field = Document["fields"][number];
 export type Key = Document["keys"][string];
 export type Answer = Schemas["AnswerOut"]["answer"];
 export type Edit = Schemas["EditsIn"]["edits"][number];
+export type Fixture = Document["fixtures"][number];
 export type Box = Field["box"];
 export type Verdict = Schemas["Verdict"];
 export type MarkOut = Schemas["MarkOut"];

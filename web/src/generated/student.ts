@@ -145,6 +145,37 @@ export interface components {
             changes: components["schemas"]["ChangeOut"][];
         };
         /**
+         * Axis
+         * @description From where to where an axis runs, and how far its lines are apart; every ``number_each``-th has its number.
+         */
+        Axis: {
+            /**
+             * First
+             * @default 0
+             */
+            first: number;
+            /**
+             * Label
+             * @default
+             */
+            label: string;
+            /**
+             * Last
+             * @default 10
+             */
+            last: number;
+            /**
+             * Number Each
+             * @default 1
+             */
+            number_each: number;
+            /**
+             * Step
+             * @default 1
+             */
+            step: number;
+        };
+        /**
          * Box
          * @description A rectangle in points: ``x`` and ``y`` are its top left corner.
          */
@@ -283,6 +314,57 @@ export interface components {
             /** Message */
             message: string;
         };
+        /**
+         * Grid
+         * @description Two axes with a net of lines between them; without the upward one it is a number line.
+         */
+        Grid: {
+            /**
+             * @default {
+             *       "first": 0,
+             *       "last": 10,
+             *       "step": 1,
+             *       "number_each": 1,
+             *       "label": ""
+             *     }
+             */
+            across: components["schemas"]["Axis"];
+            box: components["schemas"]["Box"];
+            /**
+             * Colour
+             * @default #16324a
+             */
+            colour: string;
+            /** Id */
+            id: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "grid";
+            /**
+             * Lines
+             * @default true
+             */
+            lines: boolean;
+            /** Page */
+            page: string;
+            /**
+             * Size
+             * @default 9
+             */
+            size: number;
+            /**
+             * @default {
+             *       "first": 0,
+             *       "last": 10,
+             *       "step": 1,
+             *       "number_each": 1,
+             *       "label": ""
+             *     }
+             */
+            up: components["schemas"]["Axis"] | null;
+        };
         /** HandedIn */
         HandedIn: {
             /**
@@ -290,6 +372,42 @@ export interface components {
              * Format: date-time
              */
             handed_in_at: string;
+        };
+        /**
+         * Line
+         * @description A line from one corner of its box to the opposite one, with heads as an arrow has them.
+         */
+        Line: {
+            box: components["schemas"]["Box"];
+            /**
+             * Heads
+             * @default none
+             * @enum {string}
+             */
+            heads: "none" | "end" | "both";
+            /** Id */
+            id: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "line";
+            /** Page */
+            page: string;
+            /**
+             * Start
+             * @default top left
+             * @enum {string}
+             */
+            start: "top left" | "top right" | "bottom right" | "bottom left";
+            /**
+             * @default {
+             *       "colour": "#16324a",
+             *       "width": 1,
+             *       "dash": "solid"
+             *     }
+             */
+            stroke: components["schemas"]["Stroke"];
         };
         /**
          * Page
@@ -322,6 +440,49 @@ export interface components {
             width: number;
         };
         /**
+         * Paragraph
+         * @description A paragraph, a heading, or an item of a list; items that follow each other make one list.
+         */
+        Paragraph: {
+            /**
+             * Align
+             * @default left
+             * @enum {string}
+             */
+            align: "left" | "centre" | "right";
+            /**
+             * Runs
+             * @default []
+             */
+            runs: components["schemas"]["Run"][];
+            /**
+             * Style
+             * @default body
+             * @enum {string}
+             */
+            style: "body" | "heading" | "subheading" | "bullet" | "number";
+        };
+        /**
+         * Picture
+         * @description A picture, as large as fits into its box; it keeps its proportions.
+         */
+        Picture: {
+            /** Alternative */
+            alternative: string;
+            box: components["schemas"]["Box"];
+            /** Id */
+            id: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "picture";
+            /** Page */
+            page: string;
+            /** Picture */
+            picture: string;
+        };
+        /**
          * Point
          * @description A place in points from the top left of a page.
          */
@@ -330,6 +491,31 @@ export interface components {
             x: number;
             /** Y */
             y: number;
+        };
+        /**
+         * Run
+         * @description Words of one look.
+         */
+        Run: {
+            /**
+             * Bold
+             * @default false
+             */
+            bold: boolean;
+            /** Colour */
+            colour?: string | null;
+            /**
+             * Italic
+             * @default false
+             */
+            italic: boolean;
+            /** Text */
+            text: string;
+            /**
+             * Underline
+             * @default false
+             */
+            underline: boolean;
         };
         /** SavedAnswer */
         SavedAnswer: {
@@ -341,10 +527,44 @@ export interface components {
             revision: number;
         };
         /**
+         * Shape
+         * @description A box or an ellipse; without a stroke it is only filled, without a filling only drawn.
+         */
+        Shape: {
+            box: components["schemas"]["Box"];
+            /** Fill */
+            fill?: string | null;
+            /**
+             * Form
+             * @default box
+             * @enum {string}
+             */
+            form: "box" | "ellipse";
+            /** Id */
+            id: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "shape";
+            /** Page */
+            page: string;
+            /**
+             * @default {
+             *       "colour": "#16324a",
+             *       "width": 1,
+             *       "dash": "solid"
+             *     }
+             */
+            stroke: components["schemas"]["Stroke"] | null;
+        };
+        /**
          * Sheet
          * @description What a student is given of a worksheet: everything but the key.
          */
         Sheet: {
+            /** Fixtures */
+            fixtures: (components["schemas"]["Text"] | components["schemas"]["Line"] | components["schemas"]["Shape"] | components["schemas"]["Table"] | components["schemas"]["Grid"] | components["schemas"]["Picture"])[];
             /** Pages */
             pages: components["schemas"]["Page"][];
             /** Prompts */
@@ -370,6 +590,119 @@ export interface components {
             x: number;
             /** Y */
             y: number;
+        };
+        /**
+         * Stroke
+         * @description A drawn line; its width in points.
+         */
+        Stroke: {
+            /**
+             * Colour
+             * @default #16324a
+             */
+            colour: string;
+            /**
+             * Dash
+             * @default solid
+             * @enum {string}
+             */
+            dash: "solid" | "dashed" | "dotted";
+            /**
+             * Width
+             * @default 1
+             */
+            width: number;
+        };
+        /**
+         * Table
+         * @description Cells by rows. ``columns`` and ``heights`` say how the box's sides are shared out.
+         */
+        Table: {
+            /**
+             * Align
+             * @default left
+             * @enum {string}
+             */
+            align: "left" | "centre" | "right";
+            box: components["schemas"]["Box"];
+            /** Cells */
+            cells: string[][];
+            /**
+             * Colour
+             * @default #16324a
+             */
+            colour: string;
+            /** Columns */
+            columns: number[];
+            /**
+             * Heading Column
+             * @default false
+             */
+            heading_column: boolean;
+            /**
+             * Heading Fill
+             * @default #e6ecec
+             */
+            heading_fill: string | null;
+            /**
+             * Heading Row
+             * @default true
+             */
+            heading_row: boolean;
+            /** Heights */
+            heights: number[];
+            /** Id */
+            id: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "table";
+            /** Page */
+            page: string;
+            /**
+             * Size
+             * @default 11
+             */
+            size: number;
+            /**
+             * @default {
+             *       "colour": "#16324a",
+             *       "width": 1,
+             *       "dash": "solid"
+             *     }
+             */
+            stroke: components["schemas"]["Stroke"];
+        };
+        /** Text */
+        Text: {
+            box: components["schemas"]["Box"];
+            /**
+             * Colour
+             * @default #16324a
+             */
+            colour: string;
+            /** Fill */
+            fill?: string | null;
+            /** Id */
+            id: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "text";
+            /** Page */
+            page: string;
+            /**
+             * Paragraphs
+             * @default []
+             */
+            paragraphs: components["schemas"]["Paragraph"][];
+            /**
+             * Size
+             * @default 12
+             */
+            size: number;
         };
         /** TickPlacesAnswer */
         TickPlacesAnswer: {

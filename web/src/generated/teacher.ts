@@ -86,6 +86,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pictures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * List Own Pictures
+         * @description The teacher's own pictures, what was used last first.
+         */
+        get: operations["list_own_pictures"];
+        put?: never;
+        /**
+         * Upload Picture
+         * @description Keep the file that is the body of the request as a picture; ``alternative`` says what it shows.
+         */
+        post: operations["upload_picture"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pictures/{sha256}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /**
+         * Put Picture Away
+         * @description No longer offer a picture. Pages that show it go on showing it.
+         */
+        delete: operations["put_picture_away"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pictures/from-library": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Take From Library
+         * @description Take a picture of the library, to be laid on a page.
+         */
+        post: operations["take_picture_from_library"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/worksheets": {
         parameters: {
             query?: never;
@@ -287,6 +351,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/worksheets/{worksheet_id}/ready-pages": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Add Ready
+         * @description Put a ready page behind those of a worksheet.
+         */
+        post: operations["add_ready_page"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/worksheets/{worksheet_id}/texts": {
         parameters: {
             query?: never;
@@ -373,6 +457,37 @@ export interface components {
             typed_at: string;
         };
         /**
+         * Axis
+         * @description From where to where an axis runs, and how far its lines are apart; every ``number_each``-th has its number.
+         */
+        Axis: {
+            /**
+             * First
+             * @default 0
+             */
+            first: number;
+            /**
+             * Label
+             * @default
+             */
+            label: string;
+            /**
+             * Last
+             * @default 10
+             */
+            last: number;
+            /**
+             * Number Each
+             * @default 1
+             */
+            number_each: number;
+            /**
+             * Step
+             * @default 1
+             */
+            step: number;
+        };
+        /**
          * BlankPageIn
          * @description Sides in points.
          */
@@ -424,6 +539,19 @@ export interface components {
              * @enum {string}
              */
             op: "change";
+        };
+        /**
+         * ChangeFixture
+         * @description Give the fixture of the same name another place, look or content.
+         */
+        ChangeFixture: {
+            /** Fixture */
+            fixture: components["schemas"]["Text"] | components["schemas"]["Line"] | components["schemas"]["Shape"] | components["schemas"]["Table"] | components["schemas"]["Grid"] | components["schemas"]["Picture"];
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            op: "change_fixture";
         };
         /** Choice */
         Choice: {
@@ -565,7 +693,7 @@ export interface components {
              */
             batch: string;
             /** Edits */
-            edits: (components["schemas"]["Place"] | components["schemas"]["Change"] | components["schemas"]["Remove"] | components["schemas"]["SetKey"] | components["schemas"]["SwapPaper"] | components["schemas"]["MovePage"] | components["schemas"]["TurnPage"] | components["schemas"]["InsertPage"] | components["schemas"]["ShowPage"] | components["schemas"]["SetPageAside"] | components["schemas"]["BringPageBack"] | components["schemas"]["ForgetPage"] | components["schemas"]["Rename"])[];
+            edits: (components["schemas"]["Place"] | components["schemas"]["Change"] | components["schemas"]["Remove"] | components["schemas"]["SetKey"] | components["schemas"]["SwapPaper"] | components["schemas"]["MovePage"] | components["schemas"]["TurnPage"] | components["schemas"]["InsertPage"] | components["schemas"]["ShowPage"] | components["schemas"]["SetPageAside"] | components["schemas"]["BringPageBack"] | components["schemas"]["ForgetPage"] | components["schemas"]["LayFixture"] | components["schemas"]["ChangeFixture"] | components["schemas"]["LayerFixture"] | components["schemas"]["RemoveFixture"] | components["schemas"]["Rename"])[];
             /** Revision */
             revision: number;
         };
@@ -601,6 +729,57 @@ export interface components {
             op: "forget_page";
             /** Page Id */
             page_id: string;
+        };
+        /**
+         * Grid
+         * @description Two axes with a net of lines between them; without the upward one it is a number line.
+         */
+        Grid: {
+            /**
+             * @default {
+             *       "first": 0,
+             *       "last": 10,
+             *       "step": 1,
+             *       "number_each": 1,
+             *       "label": ""
+             *     }
+             */
+            across: components["schemas"]["Axis"];
+            box: components["schemas"]["Box"];
+            /**
+             * Colour
+             * @default #16324a
+             */
+            colour: string;
+            /** Id */
+            id: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "grid";
+            /**
+             * Lines
+             * @default true
+             */
+            lines: boolean;
+            /** Page */
+            page: string;
+            /**
+             * Size
+             * @default 9
+             */
+            size: number;
+            /**
+             * @default {
+             *       "first": 0,
+             *       "last": 10,
+             *       "step": 1,
+             *       "number_each": 1,
+             *       "label": ""
+             *     }
+             */
+            up: components["schemas"]["Axis"] | null;
         };
         /**
          * HandoutOut
@@ -658,6 +837,79 @@ export interface components {
             page: components["schemas"]["Page"];
             /** To */
             to: number;
+        };
+        /**
+         * LayerFixture
+         * @description Move a fixture to another layer, counted from 0, the lowest.
+         */
+        LayerFixture: {
+            /** Fixture Id */
+            fixture_id: string;
+            /** Layer */
+            layer: number;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            op: "layer_fixture";
+        };
+        /**
+         * LayFixture
+         * @description Lay a new fixture on a page, in a layer counted from 0, the lowest; None: above all others.
+         */
+        LayFixture: {
+            /** Fixture */
+            fixture: components["schemas"]["Text"] | components["schemas"]["Line"] | components["schemas"]["Shape"] | components["schemas"]["Table"] | components["schemas"]["Grid"] | components["schemas"]["Picture"];
+            /** Layer */
+            layer?: number | null;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            op: "lay_fixture";
+        };
+        /** LibraryPictureIn */
+        LibraryPictureIn: {
+            /** Alternative */
+            alternative: string;
+            /** Name */
+            name: string;
+        };
+        /**
+         * Line
+         * @description A line from one corner of its box to the opposite one, with heads as an arrow has them.
+         */
+        Line: {
+            box: components["schemas"]["Box"];
+            /**
+             * Heads
+             * @default none
+             * @enum {string}
+             */
+            heads: "none" | "end" | "both";
+            /** Id */
+            id: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "line";
+            /** Page */
+            page: string;
+            /**
+             * Start
+             * @default top left
+             * @enum {string}
+             */
+            start: "top left" | "top right" | "bottom right" | "bottom left";
+            /**
+             * @default {
+             *       "colour": "#16324a",
+             *       "width": 1,
+             *       "dash": "solid"
+             *     }
+             */
+            stroke: components["schemas"]["Stroke"];
         };
         /**
          * MarkOut
@@ -759,10 +1011,67 @@ export interface components {
             surveyed: boolean;
         };
         /**
+         * Paragraph
+         * @description A paragraph, a heading, or an item of a list; items that follow each other make one list.
+         */
+        Paragraph: {
+            /**
+             * Align
+             * @default left
+             * @enum {string}
+             */
+            align: "left" | "centre" | "right";
+            /**
+             * Runs
+             * @default []
+             */
+            runs: components["schemas"]["Run"][];
+            /**
+             * Style
+             * @default body
+             * @enum {string}
+             */
+            style: "body" | "heading" | "subheading" | "bullet" | "number";
+        };
+        /**
          * Pattern
          * @enum {string}
          */
         Pattern: "plain" | "ruled" | "squared" | "dotted";
+        /**
+         * Picture
+         * @description A picture, as large as fits into its box; it keeps its proportions.
+         */
+        Picture: {
+            /** Alternative */
+            alternative: string;
+            box: components["schemas"]["Box"];
+            /** Id */
+            id: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "picture";
+            /** Page */
+            page: string;
+            /** Picture */
+            picture: string;
+        };
+        /**
+         * PictureOut
+         * @description A picture that can be laid on a page; its size is in CSS pixels.
+         */
+        PictureOut: {
+            /** Alternative */
+            alternative: string;
+            /** Height */
+            height: number;
+            /** Picture */
+            picture: string;
+            /** Width */
+            width: number;
+        };
         /**
          * Place
          * @description Lay a new field on the film.
@@ -808,6 +1117,21 @@ export interface components {
             width: number;
         };
         /**
+         * ReadyPageIn
+         * @description Sides in points.
+         */
+        ReadyPageIn: {
+            /**
+             * Design
+             * @enum {string}
+             */
+            design: "table" | "circles" | "axes" | "number_line" | "words" | "story" | "experiment" | "before_and_after";
+            /** Height */
+            height: number;
+            /** Width */
+            width: number;
+        };
+        /**
          * Remove
          * @description Take a field off the film, and its key with it.
          */
@@ -819,6 +1143,19 @@ export interface components {
              * @enum {string}
              */
             op: "remove";
+        };
+        /**
+         * RemoveFixture
+         * @description Take a fixture off its page.
+         */
+        RemoveFixture: {
+            /** Fixture Id */
+            fixture_id: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            op: "remove_fixture";
         };
         /** Rename */
         Rename: {
@@ -832,7 +1169,7 @@ export interface components {
         };
         /**
          * Replacement
-         * @description What becomes of a page's fields on the new printing: those that move along, and those that need a look.
+         * @description What becomes of what lies on a page on its new printing: what moves along, and the fields that need a look.
          */
         Replacement: {
             /** Doubtful */
@@ -841,6 +1178,8 @@ export interface components {
             down: number;
             /** Fields */
             fields: (components["schemas"]["AnswerBox"] | components["schemas"]["Choice"] | components["schemas"]["TickPlaces"])[];
+            /** Fixtures */
+            fixtures: (components["schemas"]["Text"] | components["schemas"]["Line"] | components["schemas"]["Shape"] | components["schemas"]["Table"] | components["schemas"]["Grid"] | components["schemas"]["Picture"])[];
             /** Right */
             right: number;
         };
@@ -910,6 +1249,31 @@ export interface components {
             note: string;
         };
         /**
+         * Run
+         * @description Words of one look.
+         */
+        Run: {
+            /**
+             * Bold
+             * @default false
+             */
+            bold: boolean;
+            /** Colour */
+            colour?: string | null;
+            /**
+             * Italic
+             * @default false
+             */
+            italic: boolean;
+            /** Text */
+            text: string;
+            /**
+             * Underline
+             * @default false
+             */
+            underline: boolean;
+        };
+        /**
          * SetKey
          * @description Set the right answer of a field, or take it away (None).
          */
@@ -936,6 +1300,38 @@ export interface components {
             op: "set_page_aside";
             /** Page Id */
             page_id: string;
+        };
+        /**
+         * Shape
+         * @description A box or an ellipse; without a stroke it is only filled, without a filling only drawn.
+         */
+        Shape: {
+            box: components["schemas"]["Box"];
+            /** Fill */
+            fill?: string | null;
+            /**
+             * Form
+             * @default box
+             * @enum {string}
+             */
+            form: "box" | "ellipse";
+            /** Id */
+            id: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "shape";
+            /** Page */
+            page: string;
+            /**
+             * @default {
+             *       "colour": "#16324a",
+             *       "width": 1,
+             *       "dash": "solid"
+             *     }
+             */
+            stroke: components["schemas"]["Stroke"] | null;
         };
         /**
          * Shown
@@ -1000,11 +1396,13 @@ export interface components {
         };
         /**
          * Straightened
-         * @description How a page is to be shown, and those of its fields that then lie elsewhere.
+         * @description How a page is to be shown, and what then lies elsewhere on it.
          */
         Straightened: {
             /** Fields */
             fields: (components["schemas"]["AnswerBox"] | components["schemas"]["Choice"] | components["schemas"]["TickPlaces"])[];
+            /** Fixtures */
+            fixtures: (components["schemas"]["Text"] | components["schemas"]["Line"] | components["schemas"]["Shape"] | components["schemas"]["Table"] | components["schemas"]["Grid"] | components["schemas"]["Picture"])[];
             shown: components["schemas"]["Shown"];
         };
         /**
@@ -1016,6 +1414,28 @@ export interface components {
             corners: components["schemas"]["Point"][] | null;
             /** Whiten */
             whiten: boolean;
+        };
+        /**
+         * Stroke
+         * @description A drawn line; its width in points.
+         */
+        Stroke: {
+            /**
+             * Colour
+             * @default #16324a
+             */
+            colour: string;
+            /**
+             * Dash
+             * @default solid
+             * @enum {string}
+             */
+            dash: "solid" | "dashed" | "dotted";
+            /**
+             * Width
+             * @default 1
+             */
+            width: number;
         };
         /**
          * SwapPaper
@@ -1031,6 +1451,97 @@ export interface components {
             page_id: string;
             /** With Id */
             with_id: string;
+        };
+        /**
+         * Table
+         * @description Cells by rows. ``columns`` and ``heights`` say how the box's sides are shared out.
+         */
+        Table: {
+            /**
+             * Align
+             * @default left
+             * @enum {string}
+             */
+            align: "left" | "centre" | "right";
+            box: components["schemas"]["Box"];
+            /** Cells */
+            cells: string[][];
+            /**
+             * Colour
+             * @default #16324a
+             */
+            colour: string;
+            /** Columns */
+            columns: number[];
+            /**
+             * Heading Column
+             * @default false
+             */
+            heading_column: boolean;
+            /**
+             * Heading Fill
+             * @default #e6ecec
+             */
+            heading_fill: string | null;
+            /**
+             * Heading Row
+             * @default true
+             */
+            heading_row: boolean;
+            /** Heights */
+            heights: number[];
+            /** Id */
+            id: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "table";
+            /** Page */
+            page: string;
+            /**
+             * Size
+             * @default 11
+             */
+            size: number;
+            /**
+             * @default {
+             *       "colour": "#16324a",
+             *       "width": 1,
+             *       "dash": "solid"
+             *     }
+             */
+            stroke: components["schemas"]["Stroke"];
+        };
+        /** Text */
+        Text: {
+            box: components["schemas"]["Box"];
+            /**
+             * Colour
+             * @default #16324a
+             */
+            colour: string;
+            /** Fill */
+            fill?: string | null;
+            /** Id */
+            id: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "text";
+            /** Page */
+            page: string;
+            /**
+             * Paragraphs
+             * @default []
+             */
+            paragraphs: components["schemas"]["Paragraph"][];
+            /**
+             * Size
+             * @default 12
+             */
+            size: number;
         };
         /** TickPlaces */
         TickPlaces: {
@@ -1114,6 +1625,8 @@ export interface components {
         /**
          * Worksheet
          * @description The document that is kept. Fields stand in reading order, page by page; ``keys`` names each key by its field.
+         *
+         *     Fixtures stand in layers, the lowest first. They stay on a page that is set aside.
          */
         Worksheet: {
             /**
@@ -1126,6 +1639,11 @@ export interface components {
              * @default []
              */
             fields: (components["schemas"]["AnswerBox"] | components["schemas"]["Choice"] | components["schemas"]["TickPlaces"])[];
+            /**
+             * Fixtures
+             * @default []
+             */
+            fixtures: (components["schemas"]["Text"] | components["schemas"]["Line"] | components["schemas"]["Shape"] | components["schemas"]["Table"] | components["schemas"]["Grid"] | components["schemas"]["Picture"])[];
             /**
              * Keys
              * @default {}
@@ -1323,6 +1841,132 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ResultsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    list_own_pictures: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PictureOut"][];
+                };
+            };
+        };
+    };
+    upload_picture: {
+        parameters: {
+            query: {
+                alternative: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/octet-stream": string;
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PictureOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    put_picture_away: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                sha256: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    take_picture_from_library: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LibraryPictureIn"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PictureOut"];
                 };
             };
             /** @description Not Found */
@@ -1875,6 +2519,50 @@ export interface operations {
             };
             /** @description Not Found */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    add_ready_page: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                worksheet_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ReadyPageIn"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorksheetOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -21,6 +21,10 @@ const OPS: Record<Edit["op"], true> = {
   set_page_aside: true,
   bring_page_back: true,
   forget_page: true,
+  lay_fixture: true,
+  change_fixture: true,
+  layer_fixture: true,
+  remove_fixture: true,
 };
 
 /** The order of reading is the server's to say. */

@@ -21,6 +21,7 @@ const sheet: Document = {
   title: "Tides",
   pages: [page("page1", 600, 800), page("page2", 800, 600), page("page3", 600, 800)],
   aside: [page("page9", 600, 800)],
+  fixtures: [],
   fields: [box("aaaa"), box("bbbb")],
   keys: { bbbb: key("4.6") },
 };

@@ -5,7 +5,7 @@ import { turned } from "../canvas/box";
 
 /** The document after the edits. A field placed here stands last, until the server says where it is read. */
 export function applied(document: Document, edits: Edit[]): Document {
-  let { title, fields, keys, pages, aside } = document;
+  let { title, fixtures, fields, keys, pages, aside } = document;
   const page = (id: string) => [...pages, ...aside].filter((page) => page.id === id);
   const without = (id: string) => pages.filter((page) => page.id !== id);
   for (const edit of edits) {
@@ -41,6 +41,9 @@ export function applied(document: Document, edits: Edit[]): Document {
           fields = fields.map((field) =>
             field.page === before.id ? turnedField(field, edit.by, before) : field,
           );
+          fixtures = fixtures.map((fixture) =>
+            fixture.page === before.id ? turnedFixture(fixture, edit.by, before) : fixture,
+          );
         }
         pages = pages.map((page) => (page.id === edit.page_id ? turnedPage(page, edit.by) : page));
         break;
@@ -58,12 +61,26 @@ export function applied(document: Document, edits: Edit[]): Document {
         pages = pages.toSpliced(edit.to, 0, ...page(edit.page_id));
         aside = aside.filter((page) => page.id !== edit.page_id);
         break;
+      case "lay_fixture":
+        fixtures = fixtures.toSpliced(edit.layer ?? fixtures.length, 0, edit.fixture);
+        break;
+      case "change_fixture":
+        fixtures = fixtures.map((fixture) => (fixture.id === edit.fixture.id ? edit.fixture : fixture));
+        break;
+      case "layer_fixture":
+        fixtures = fixtures
+          .filter(({ id }) => id !== edit.fixture_id)
+          .toSpliced(edit.layer, 0, ...fixtures.filter(({ id }) => id === edit.fixture_id));
+        break;
+      case "remove_fixture":
+        fixtures = fixtures.filter(({ id }) => id !== edit.fixture_id);
+        break;
       case "forget_page":
         aside = aside.filter((page) => page.id !== edit.page_id);
         break;
     }
   }
-  return { ...document, title, fields, keys, pages, aside };
+  return { ...document, title, fixtures, fields, keys, pages, aside };
 }
 
 /** The edits that turn the document after `edits` back into `document`. */
@@ -79,6 +96,7 @@ export function inverse(document: Document, edits: Edit[]): Edit[] {
 
 function inverseOfOne(document: Document, edit: Edit): Edit[] {
   const at = (page: string) => document.pages.findIndex(({ id }) => id === page);
+  const layer = (fixture: string) => document.fixtures.findIndex(({ id }) => id === fixture);
   const field = (id: string) => document.fields.filter((field) => field.id === id);
   switch (edit.op) {
     case "place":
@@ -113,6 +131,18 @@ function inverseOfOne(document: Document, edit: Edit): Edit[] {
       return [{ op: "bring_page_back", page_id: edit.page_id, to: at(edit.page_id) }];
     case "bring_page_back":
       return [{ op: "set_page_aside", page_id: edit.page_id }];
+    case "lay_fixture":
+      return [{ op: "remove_fixture", fixture_id: edit.fixture.id }];
+    case "change_fixture":
+      return document.fixtures
+        .filter(({ id }) => id === edit.fixture.id)
+        .map((fixture) => ({ op: "change_fixture", fixture }));
+    case "layer_fixture":
+      return [{ op: "layer_fixture", fixture_id: edit.fixture_id, layer: layer(edit.fixture_id) }];
+    case "remove_fixture":
+      return document.fixtures
+        .filter(({ id }) => id === edit.fixture_id)
+        .map((fixture) => ({ op: "lay_fixture", fixture, layer: layer(fixture.id) }));
     case "forget_page":
       return []; // only ever part of taking a page back that was put in
   }
@@ -124,6 +154,8 @@ export function joined(edits: Edit[]): Edit[] {
     const next = edits[i + 1];
     if (!next || next.op !== edit.op) return true;
     if (edit.op === "change" && next.op === "change") return edit.field.id !== next.field.id;
+    if (edit.op === "change_fixture" && next.op === "change_fixture")
+      return edit.fixture.id !== next.fixture.id;
     if (edit.op === "set_key" && next.op === "set_key") return edit.field_id !== next.field_id;
     return edit.op !== "rename";
   });
@@ -147,6 +179,16 @@ function turnedField(field: Field, by: 90 | 180 | 270, page: Page): Field {
   if (field.kind !== "tick_places") return { ...field, box };
   const whole = { width: 1, height: 1 };
   return { ...field, box, spots: field.spots.map((spot) => ({ ...spot, ...turned(spot, by, whole) })) };
+}
+
+type Fixture = Document["fixtures"][number];
+const CLOCKWISE = ["top left", "top right", "bottom right", "bottom left"] as const;
+
+function turnedFixture(fixture: Fixture, by: 90 | 180 | 270, page: Page): Fixture {
+  const box = turned(fixture.box, by, page);
+  if (fixture.kind !== "line") return { ...fixture, box };
+  const start = CLOCKWISE[(CLOCKWISE.indexOf(fixture.start) + by / 90) % 4] ?? fixture.start;
+  return { ...fixture, box, start };
 }
 
 type Shown = Extract<Edit, { op: "show_page" }>["shown"];

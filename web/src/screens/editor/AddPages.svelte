@@ -1,5 +1,5 @@
 <script lang="ts">
-  // More pages behind those there are: from files, or blank ones.
+  // More pages behind those there are: from files, blank ones, or ready ones.
   import { Failure, take } from "../../api/failure";
   import { teacher, type Schemas } from "../../api/teacher";
   import ChooseFiles from "../../bringing/ChooseFiles.svelte";
@@ -17,6 +17,17 @@
     ["squared", "Squared"],
     ["dotted", "Dotted"],
   ];
+  type Design = Schemas["ReadyPageIn"]["design"];
+  const DESIGNS: [Design, string][] = [
+    ["table", "Table with headings"],
+    ["circles", "Two circles that overlap"],
+    ["axes", "Axes with labels"],
+    ["number_line", "Number lines"],
+    ["words", "Words and meanings"],
+    ["story", "Plan of a story"],
+    ["experiment", "Report of an experiment"],
+    ["before_and_after", "Before and after"],
+  ];
   /** Sides in points. */
   const SIZES = {
     "A4 upright": [595.276, 841.89],
@@ -31,13 +42,13 @@
     worksheet: editing.id,
     before: () => editing.allSaved(),
   });
-  let pattern = $state<Pattern>("ruled");
+  let chosen = $state<Pattern | Design>("ruled");
   let size = $state<keyof typeof SIZES>("A4 upright");
   /** Width and height of a size of one's own, in millimetres. */
   let own = $state([210, 148]);
   let problem = $state("");
 
-  async function addBlank(event: SubmitEvent) {
+  async function addPage(event: SubmitEvent) {
     event.preventDefault();
     problem = "";
     const [width, height] = SIZES[size] ?? own.map((mm) => (mm * 72) / 25.4);
@@ -45,10 +56,15 @@
     try {
       await editing.allSaved();
       const params = { path: { worksheet_id: editing.id } };
-      const body = { pattern, width, height };
-      editing.pagesAdded(
-        await take(teacher.POST("/api/worksheets/{worksheet_id}/blank-pages", { params, body })),
-      );
+      const size = { width, height };
+      const design = DESIGNS.find(([name]) => name === chosen)?.[0];
+      const asked = design
+        ? teacher.POST("/api/worksheets/{worksheet_id}/ready-pages", { params, body: { design, ...size } })
+        : teacher.POST("/api/worksheets/{worksheet_id}/blank-pages", {
+            params,
+            body: { pattern: chosen as Pattern, ...size },
+          });
+      editing.pagesAdded(await take(asked));
     } catch (failure) {
       problem = failure instanceof Failure ? failure.message : String(failure);
     }
@@ -61,11 +77,16 @@
   {:else}
     <ChooseFiles {bringing} label="Add pages from files" />
     <UseCamera {bringing} standIn={editing.standInCamera} />
-    <form class="flex flex-wrap items-end gap-2" onsubmit={addBlank}>
+    <form class="flex flex-wrap items-end gap-2" onsubmit={addPage}>
       <div>
-        <label class="field-label" for="pattern">Blank page</label>
-        <select id="pattern" class="input w-32" bind:value={pattern}>
-          {#each PATTERNS as [name, label] (name)}<option value={name}>{label}</option>{/each}
+        <label class="field-label" for="pattern">New page</label>
+        <select id="pattern" class="input w-56" bind:value={chosen}>
+          <optgroup label="Blank">
+            {#each PATTERNS as [name, label] (name)}<option value={name}>{label}</option>{/each}
+          </optgroup>
+          <optgroup label="Ready, to be changed as you like">
+            {#each DESIGNS as [name, label] (name)}<option value={name}>{label}</option>{/each}
+          </optgroup>
         </select>
       </div>
       <div>

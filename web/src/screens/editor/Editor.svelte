@@ -7,6 +7,7 @@
   import HandOut from "./HandOut.svelte";
   import { onKey } from "./keys";
   import Overtaken from "./Overtaken.svelte";
+  import PictureDialog from "./fixtures/PictureDialog.svelte";
   import Pages from "./Pages.svelte";
   import PagesSlip from "./PagesSlip.svelte";
   import { Paging } from "./paging.svelte";
@@ -78,3 +79,4 @@
   </aside>
 </div>
 <Overtaken {editing} />
+{#if editing.wanted}<PictureDialog {editing} wanted={editing.wanted} />{/if}

@@ -1,6 +1,6 @@
 <script lang="ts">
   // The film of one page while fields are laid on it: drawing, selecting, moving, resizing.
-  import type { Box, Field, Page } from "../../api/teacher";
+  import type { Box, Page } from "../../api/teacher";
   import {
     around,
     between,
@@ -13,7 +13,9 @@
   } from "../../canvas/box";
   import { follow } from "../../canvas/drag";
   import { KINDS } from "../../kinds/teacher";
-  import type { Editing } from "./editing.svelte";
+  import { FIXTURE_TOOLS, type Corner, type FixtureTool } from "./fixtures/tools";
+  import FixtureBox from "./fixtures/FixtureBox.svelte";
+  import { isField, type Editing, type Placed } from "./editing.svelte";
   import FilmField from "./FilmField.svelte";
 
   let { editing, page, scale }: { editing: Editing; page: Page; scale: number } = $props();
@@ -25,6 +27,9 @@
   let carried = $state.raw(new Map<string, Box>());
 
   const fields = $derived(editing.fieldsOn(page));
+  const fixtures = $derived(editing.fixturesOn(page));
+  /** With something picked up one draws over what is laid already: answer boxes over a table, say. */
+  const through = $derived(editing.tool !== null);
   const inPoints = (by: Point): Point => ({ x: by.x / scale, y: by.y / scale });
 
   function pressFilm(event: PointerEvent) {
@@ -34,42 +39,59 @@
     const start = inPoints({ x: event.clientX - rect.left, y: event.clientY - rect.top });
     const at = (by: Point) => ({ x: start.x + by.x / scale, y: start.y + by.y / scale });
     const tool = editing.tool;
+    let from: Corner = "top left";
     follow(event, {
-      move: (by) => (drawn = between(start, at(by))),
+      move: (by) => {
+        drawn = between(start, at(by));
+        from = `${by.y < 0 ? "bottom" : "top"} ${by.x < 0 ? "right" : "left"}`;
+      },
       end: (dragged) => {
         const box = drawn;
         drawn = undefined;
         if (!tool) editing.select(dragged && box ? gathered(box) : []);
-        else if (dragged && box) editing.place(tool, page, grown(box));
-        else editing.place(tool, page, usualAt(tool, start));
+        else if (dragged && box) editing.place(tool, page, grown(box, tool), from);
+        else {
+          const under = closedAt(start);
+          if (under) editing.select([under.id]);
+          else editing.place(tool, page, usualAt(tool, start));
+        }
       },
       cancel: () => (drawn = undefined),
     });
   }
 
   const gathered = (frame: Box) =>
-    fields.filter((field) => overlaps(field.box, frame)).map((field) => field.id);
-  const grown = (box: Box) => ({
-    ...box,
-    width: Math.max(box.width, SMALLEST),
-    height: Math.max(box.height, SMALLEST),
-  });
+    [...fixtures, ...fields].filter(({ box }) => overlaps(box, frame)).map(({ id }) => id);
+  /** A line may be level or upright; all else has a smallest size. */
+  function grown(box: Box, tool: string): Box {
+    const least = tool === "line" || tool === "arrow" ? 1 : SMALLEST;
+    return { ...box, width: Math.max(box.width, least), height: Math.max(box.height, least) };
+  }
 
-  function usualAt(tool: keyof typeof KINDS, point: Point): Box {
-    const { width, height } = KINDS[tool].usual;
+  /** The uppermost fixture at a point, unless it is one that fields are laid into: a table, a grid, a clear shape. */
+  function closedAt({ x, y }: Point) {
+    const point = { x: x - 1, y: y - 1, width: 2, height: 2 };
+    return fixtures.findLast((fixture) => {
+      const open = fixture.kind === "shape" ? !fixture.fill : ["table", "grid"].includes(fixture.kind);
+      return !open && overlaps(fixture.box, point);
+    });
+  }
+
+  function usualAt(tool: keyof typeof KINDS | FixtureTool, point: Point): Box {
+    const { width, height } = { ...KINDS, ...FIXTURE_TOOLS }[tool].usual;
     return { x: point.x, y: point.y - height / 2, width, height };
   }
 
-  function pressField(event: PointerEvent, field: Field) {
+  function press(event: PointerEvent, placed: Placed) {
     if (event.button !== 0) return;
     const several = event.shiftKey || event.ctrlKey || event.metaKey;
-    const had = editing.selected.includes(field.id);
+    const had = editing.selected.includes(placed.id);
     if (several)
       editing.select(
-        had ? editing.selected.filter((id) => id !== field.id) : [...editing.selected, field.id],
+        had ? editing.selected.filter((id) => id !== placed.id) : [...editing.selected, placed.id],
       );
-    else if (!had) editing.select([field.id]);
-    const start = editing.inHand.filter((other) => other.page === page.id);
+    else if (!had) editing.select([placed.id]);
+    const start = editing.allInHand.filter((other) => other.page === page.id);
     if (start.length === 0) return;
     const whole = around(start.map((other) => other.box));
     follow(event, {
@@ -79,17 +101,25 @@
         carried = new Map(start.map(({ id, box }) => [id, { ...box, x: box.x + step.x, y: box.y + step.y }]));
       },
       end: (dragged) => {
-        if (dragged) putDown(start.length === 1 ? `${editing.name(field)} moved` : "Moved");
-        else if (had && !several) editing.select([field.id]);
+        if (dragged) putDown(start.length === 1 ? `${editing.name(placed)} moved` : "Moved");
+        else if (had && !several) {
+          if (editing.selected.length === 1 && !isField(placed)) write(placed);
+          editing.select([placed.id]);
+        }
       },
       cancel: () => (carried = new Map()),
     });
   }
 
-  function pressHandle(event: PointerEvent, field: Field, handle: Handle) {
+  /** Pressed once more, what holds words is written in. */
+  function write(placed: Placed) {
+    if (placed.kind === "text" || placed.kind === "table") editing.writing = placed.id;
+  }
+
+  function pressHandle(event: PointerEvent, placed: Placed, handle: Handle) {
     event.stopPropagation();
     follow(event, {
-      move: (by) => (carried = new Map([[field.id, resized(field.box, handle, inPoints(by), page)]])),
+      move: (by) => (carried = new Map([[placed.id, resized(placed.box, handle, inPoints(by), page)]])),
       end: () => putDown("Size changed"),
       cancel: () => (carried = new Map()),
     });
@@ -109,13 +139,24 @@
   onpointerdown={pressFilm}
   data-testid="film"
 >
+  {#each fixtures as fixture (fixture.id)}
+    <FixtureBox
+      {editing}
+      {fixture}
+      {scale}
+      {through}
+      box={carried.get(fixture.id) ?? fixture.box}
+      onpress={(event) => press(event, fixture)}
+      onhandle={(event, handle) => pressHandle(event, fixture, handle)}
+    />
+  {/each}
   {#each fields as field (field.id)}
     <FilmField
       {editing}
       {field}
       {scale}
       box={carried.get(field.id) ?? field.box}
-      onpress={(event) => pressField(event, field)}
+      onpress={(event) => press(event, field)}
       onhandle={(event, handle) => pressHandle(event, field, handle)}
     />
   {/each}

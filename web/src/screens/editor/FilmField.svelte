@@ -1,8 +1,9 @@
 <script lang="ts">
   import type { Box, Field } from "../../api/teacher";
-  import { HANDLES, type Handle } from "../../canvas/box";
+  import type { Handle } from "../../canvas/box";
   import { kindOf } from "../../kinds/teacher";
   import type { Editing } from "./editing.svelte";
+  import Handles from "./Handles.svelte";
 
   interface Props {
     editing: Editing;
@@ -18,13 +19,6 @@
   const selected = $derived(editing.selected.includes(field.id));
   const alone = $derived(selected && editing.selected.length === 1);
   const pageNumber = $derived(editing.document.pages.findIndex((page) => page.id === field.page) + 1);
-
-  const SIDES: Record<string, string> = { w: "0%", e: "100%", n: "0%", s: "100%" };
-  const across = (handle: Handle) => SIDES[handle.match(/[we]/)?.[0] ?? ""] ?? "50%";
-  const down = (handle: Handle) => SIDES[handle.match(/[ns]/)?.[0] ?? ""] ?? "50%";
-  /** Handles in the middle of a side only where there is room between the corners. */
-  const shown = (handle: Handle) =>
-    handle.length === 2 || ("ns".includes(handle) ? box.width : box.height) * scale > 56;
 </script>
 
 <div
@@ -51,19 +45,5 @@
     class:bg-accent={selected}
     class:text-accent-content={selected}>{editing.number(field)}</span
   >
-  {#if alone}
-    {#each HANDLES.filter(shown) as handle (handle)}
-      <span
-        class="absolute grid size-6 -translate-1/2 touch-none place-items-center"
-        style:left={across(handle)}
-        style:top={down(handle)}
-        style:cursor="{handle}-resize"
-        data-handle={handle}
-        onpointerdown={(event) => onhandle(event, handle)}
-        role="presentation"
-      >
-        <span class="size-2.5 rounded-full border-2 border-(--light-edge) bg-white"></span>
-      </span>
-    {/each}
-  {/if}
+  {#if alone}<Handles {box} {scale} {onhandle} />{/if}
 </div>

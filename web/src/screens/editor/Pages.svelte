@@ -1,6 +1,7 @@
 <script lang="ts">
   // The pages of the worksheet on the light table: chosen here, worked on from the slip beside them.
   import type { Page } from "../../api/teacher";
+  import LaidSmall from "../../fixtures/LaidSmall.svelte";
   import Picture from "../../ui/Picture.svelte";
   import { address, THUMB } from "../../ui/pictures";
   import AddPages from "./AddPages.svelte";
@@ -41,14 +42,17 @@
       {@const chosen = paging.isChosen(page)}
       {@const found = drawing.of(page)}
       <li>
-        <button
-          class="block w-full {chosen ? 'outline-[3px] outline-offset-4 outline-accent' : ''}"
-          aria-pressed={chosen}
-          aria-label="Page {i + 1}"
-          onclick={(event) => paging.choose(page, !chosen, event.shiftKey)}
-        >
-          {@render sheet(page)}
-        </button>
+        <div class="relative">
+          <button
+            class="block w-full {chosen ? 'outline-[3px] outline-offset-4 outline-accent' : ''}"
+            aria-pressed={chosen}
+            aria-label="Page {i + 1}"
+            onclick={(event) => paging.choose(page, !chosen, event.shiftKey)}
+          >
+            {@render sheet(page)}
+          </button>
+          <LaidSmall fixtures={editing.fixtures} {page} />
+        </div>
         <p class="mt-2 font-semibold">
           Page {i + 1}
           {#if found?.proposal}

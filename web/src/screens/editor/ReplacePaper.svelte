@@ -71,6 +71,7 @@
     const edits = wanted.flatMap(({ page, other, plan }): Edit[] => [
       { op: "swap_paper", page_id: page.id, with_id: other.id },
       ...(plan?.fields ?? []).map((field): Edit => ({ op: "change", field })),
+      ...(plan?.fixtures ?? []).map((fixture): Edit => ({ op: "change_fixture", fixture })),
     ]);
     editing.do(wanted.length === 1 ? "Paper replaced" : `Paper of ${wanted.length} pages replaced`, edits);
     editing.toLookAt = wanted.flatMap(({ plan }) => plan?.doubtful ?? []);

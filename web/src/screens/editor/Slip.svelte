@@ -7,6 +7,8 @@
   import type { Drawing } from "./drawing.svelte";
   import { KEY_HELP } from "./keys";
   import type { Paging } from "./paging.svelte";
+  import Align from "./fixtures/Align.svelte";
+  import FixtureSlip from "./fixtures/FixtureSlip.svelte";
   import PointsInput from "./PointsInput.svelte";
   import type { Step } from "./steps";
 
@@ -19,6 +21,8 @@
   let { editing, paging, drawing, step }: Props = $props();
 
   const fields = $derived(step === "film" || step === "key" ? editing.inHand : []);
+  const several = $derived(step === "film" ? editing.allInHand : fields);
+  const laid = $derived(several.length === 1 && fields.length === 0 ? editing.laidInHand[0] : undefined);
   const one = $derived(fields.length === 1 ? fields[0] : undefined);
   const Settings = $derived(one && kindOf(one).Settings);
   const oneKey = $derived(one && editing.document.keys[one.id]);
@@ -35,7 +39,9 @@
 </script>
 
 <div class="slip min-h-64 px-5 pt-6 pb-5">
-  {#if one}
+  {#if laid}
+    <FixtureSlip {editing} fixture={laid} />
+  {:else if one && several.length === 1}
     <p class="quiet text-sm">{kindOf(one).label}</p>
     <h2 class="text-lg">Question {editing.number(one)}</h2>
     <div class="mt-4 space-y-4">
@@ -54,9 +60,10 @@
         onpoints={(points) => editing.change("Points changed", [{ ...one, points }])}
       />
     </div>
-  {:else if fields.length > 1}
-    <h2 class="text-lg">{fields.length} in hand</h2>
-    <div class="mt-4">
+  {:else if several.length > 1}
+    <h2 class="text-lg">{several.length} in hand</h2>
+    {#if step === "film"}<div class="mt-4"><Align {editing} /></div>{/if}
+    <div class="mt-4" hidden={fields.length < several.length}>
       <PointsInput
         points={fields.every((field) => field.points === fields[0]?.points) ? (fields[0]?.points ?? 1) : null}
         onpoints={(points) =>
@@ -106,10 +113,10 @@
       >
     </div>
   {/if}
-  {#if step === "film" && fields.length === 0}
+  {#if step === "film" && several.length === 0}
     <BetterPages {paging} {drawing} pages={paging.all} />
   {/if}
-  {#if step === "film" && fields.length > 0}
+  {#if step === "film" && several.length > 0}
     <div class="mt-5 flex flex-wrap gap-2">
       <button class="btn btn-outline btn-sm" onclick={() => editing.repeat()}>Lay again below</button>
       <button class="btn btn-outline btn-sm btn-error" onclick={() => editing.remove()}>Remove</button>

@@ -1,5 +1,8 @@
 <script lang="ts">
   // The pages on the light table, one below the other, with their film.
+  import Laid from "../../fixtures/Laid.svelte";
+  import { KINDS } from "../../kinds/teacher";
+  import { FIXTURE_TOOLS } from "./fixtures/tools";
   import PagePaper from "../../ui/PagePaper.svelte";
   import { printed } from "../../api/teacher";
   import type { Drawing } from "./drawing.svelte";
@@ -47,7 +50,9 @@
 
   /** Lay the picked-up kind in the middle of what is seen. */
   function layInView(event: KeyboardEvent) {
-    const typing = event.target instanceof HTMLElement && event.target.closest("input, textarea");
+    const typing =
+      event.target instanceof HTMLElement &&
+      event.target.closest("input, textarea, select, [contenteditable]");
     if (step !== "film" || event.key !== "b" || event.ctrlKey || event.metaKey || typing) return;
     const view = stage.getBoundingClientRect();
     const middle = view.top + view.height / 2;
@@ -56,8 +61,10 @@
     const page = editing.document.pages.find((page) => page.id === paper?.dataset["page"]);
     if (!paper || !page) return;
     const y = (middle - paper.getBoundingClientRect().top) / scale;
-    const box = { x: page.width / 2 - 60, y: Math.max(0, y - 11), width: 120, height: 22 };
-    editing.place(editing.tool ?? "answer_box", page, box);
+    const tool = editing.tool ?? "answer_box";
+    const { width, height } = { ...KINDS, ...FIXTURE_TOOLS }[tool].usual;
+    const box = { x: (page.width - width) / 2, y: Math.max(0, y - height / 2), width, height };
+    editing.place(tool, page, box);
   }
 </script>
 
@@ -79,6 +86,7 @@
             waiting={!drawing.knows(page)}
           >
             {#if step === "key"}
+              <Laid fixtures={editing.fixtures} page={page.id} {scale} pictures="/pictures/" />
               <KeyFilm {editing} {page} {scale} />
             {:else}
               <Film {editing} {page} {scale} />

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import LaidSmall from "../../fixtures/LaidSmall.svelte";
   import Picture from "../../ui/Picture.svelte";
   import { address, THUMB } from "../../ui/pictures";
   import type { Drawing } from "./drawing.svelte";
@@ -31,10 +32,10 @@
     ></progress>
   {/if}
   <ol
-    class="grid max-h-[40vh] grid-cols-[repeat(auto-fill,minmax(4.2rem,1fr))] gap-2 overflow-y-auto p-0.5 pb-1"
+    class="grid max-h-[34vh] grid-cols-[repeat(auto-fill,minmax(4.2rem,1fr))] gap-2 overflow-y-auto p-0.5 pb-1"
   >
     {#each pages as page, i (page.id)}
-      <li>
+      <li class="relative">
         <button
           class="paper block w-full overflow-hidden"
           style:aspect-ratio="{page.width} / {page.height}"
@@ -54,6 +55,7 @@
             {/key}
           {/if}
         </button>
+        <LaidSmall fixtures={editing.fixtures} {page} />
       </li>
     {/each}
   </ol>

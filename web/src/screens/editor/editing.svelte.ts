@@ -1,17 +1,22 @@
 // The worksheet on the light table: what it holds, what is in hand, and everything that can be done to it.
 
-import type { Box, Document, Edit, Field, Key, Page, Schemas } from "../../api/teacher";
+import type { Box, Document, Edit, Field, Fixture, Key, Page, Schemas } from "../../api/teacher";
 import { Failure } from "../../api/failure";
 import { moved, rounded, sameBox, type Point } from "../../canvas/box";
 import { History } from "../../canvas/history";
 import { kindOf, KINDS } from "../../kinds/teacher";
+import type { Editor as RichText } from "@tiptap/core";
 import type { EditQueue } from "../../saving/edit_queue";
 import type { SaveState } from "../../saving/state";
 import { announce } from "../../ui/Announcer.svelte";
+import { FIXTURE_TOOLS, fixtureName, isFixtureTool, type Corner, type FixtureTool } from "./fixtures/tools";
 import { applied, inverse } from "../../worksheet/edits";
 
 type Worksheet = Schemas["WorksheetOut"];
 type Kind = Field["kind"];
+
+/** What lies on a page: on the film, or on the paper below it. */
+export type Placed = Field | Fixture;
 
 /** A worksheet as the editor is given it. */
 export type Opened = Worksheet & { largest_upload: number; stand_in_camera: string | null };
@@ -30,8 +35,14 @@ export class Editing {
   readonly standInCamera: string | null;
   document: Document = $state.raw() as Document;
   selected: string[] = $state.raw([]);
-  /** The kind that is laid when the page is pressed or drawn on; none: presses select. */
-  tool: Kind | null = $state("answer_box");
+  /** What is laid when the page is pressed or drawn on; none: presses select. */
+  tool: Kind | FixtureTool | null = $state("answer_box");
+  /** The fixture that is written in. */
+  writing: string | null = $state(null);
+  /** The rich text editor that is at work in it. */
+  writer: { editor: RichText } | null = $state.raw(null);
+  /** A place that waits for a picture to be chosen. */
+  wanted: { page: Page; box: Box } | null = $state.raw(null);
   saving: SaveState = $state.raw({ is: "saved" });
   stale: Overtaken | null = $state.raw(null);
   /** How many batches were saved. */
@@ -54,9 +65,22 @@ export class Editing {
     return this.document.fields;
   }
 
+  get fixtures(): Fixture[] {
+    return this.document.fixtures;
+  }
+
   /** The fields in hand, in reading order. */
   get inHand(): Field[] {
     return this.fields.filter((field) => this.selected.includes(field.id));
+  }
+
+  /** The fixtures in hand, the lowest first. */
+  get laidInHand(): Fixture[] {
+    return this.fixtures.filter((fixture) => this.selected.includes(fixture.id));
+  }
+
+  get allInHand(): Placed[] {
+    return [...this.laidInHand, ...this.inHand];
   }
 
   get keyed(): number {
@@ -71,24 +95,60 @@ export class Editing {
     return this.fields.filter((field) => field.page === page.id);
   }
 
+  fixturesOn(page: Page): Fixture[] {
+    return this.fixtures.filter((fixture) => fixture.page === page.id);
+  }
+
   /** The number of a field: its place in the order of reading, as the server found it. */
   number(field: Field): number {
     return this.fields.indexOf(field) + 1;
   }
 
-  name(field: Field): string {
-    return `${kindOf(field).label} ${this.number(field)}`;
+  name(placed: Placed): string {
+    return isField(placed) ? `${kindOf(placed).label} ${this.number(placed)}` : fixtureName(placed);
   }
 
   select(ids: string[]): void {
     this.selected = ids;
+    if (this.writing && !ids.includes(this.writing)) this.writing = null;
   }
 
-  place(kind: Kind, page: Page, box: Box): void {
-    const inside = moved({ ...box, width: Math.min(box.width, page.width) }, { x: 0, y: 0 }, page);
-    const field: Field = KINDS[kind].draw(newId(), page.id, rounded(inside));
+  /** Lay something in a box that was drawn, from a corner of it, or at a place that was pressed. */
+  place(kind: Kind | FixtureTool, page: Page, box: Box, start: Corner = "top left"): void {
+    const inside = rounded(moved({ ...box, width: Math.min(box.width, page.width) }, { x: 0, y: 0 }, page));
+    if (isFixtureTool(kind)) {
+      this.tool = null;
+      if (kind === "picture") this.wanted = { page, box: inside };
+      else this.lay(FIXTURE_TOOLS[kind].draw(newId(), page.id, inside, start));
+      return;
+    }
+    const field: Field = KINDS[kind].draw(newId(), page.id, inside);
     this.do(`${KINDS[kind].label} laid`, [{ op: "place", field }]);
     this.select([field.id]);
+  }
+
+  /** Lay a fixture above all others. */
+  lay(fixture: Fixture): void {
+    this.do(`${this.name(fixture)} laid`, [{ op: "lay_fixture", fixture, layer: null }]);
+    this.select([fixture.id]);
+    if (fixture.kind === "text") this.writing = fixture.id;
+  }
+
+  changeFixtures(label: string, fixtures: Fixture[], joins?: string, typing = false): void {
+    const edits: Edit[] = fixtures.map((fixture) => ({ op: "change_fixture", fixture }));
+    if (edits.length > 0) this.do(label, edits, joins, typing);
+  }
+
+  /** Bring the fixture in hand above the next one on its page, or above all; or below. */
+  layer(fixture: Fixture, to: "top" | "up" | "down" | "bottom"): void {
+    const around = this.fixtures.filter((other) => other.page === fixture.page);
+    const at = around.indexOf(fixture);
+    const next = { top: around.length - 1, up: at + 1, down: at - 1, bottom: 0 }[to];
+    const other = around[Math.max(0, Math.min(around.length - 1, next))];
+    if (!other || other === fixture) return;
+    this.do(`${this.name(fixture)} moved ${to === "top" || to === "up" ? "above" : "below"}`, [
+      { op: "layer_fixture", fixture_id: fixture.id, layer: this.fixtures.indexOf(other) },
+    ]);
   }
 
   change(label: string, fields: Field[], joins?: string): void {
@@ -96,51 +156,62 @@ export class Editing {
     if (edits.length > 0) this.do(label, edits, joins);
   }
 
-  /** Put fields where a gesture or a key has brought them. */
+  /** Put what lies on pages where a gesture or a key has brought it. */
   setBoxes(label: string, boxes: Map<string, Box>, joins?: string): void {
-    const fields = this.fields.flatMap((field) => {
-      const box = boxes.get(field.id);
-      return box && !sameBox(box, field.box) ? [{ ...field, box: rounded(box) }] : [];
-    });
-    this.change(label, fields, joins);
+    const moved = <P extends Placed>(placed: P): P[] => {
+      const box = boxes.get(placed.id);
+      return box && !sameBox(box, placed.box) ? [{ ...placed, box: rounded(box) }] : [];
+    };
+    const edits: Edit[] = [
+      ...this.fixtures.flatMap(moved).map((fixture): Edit => ({ op: "change_fixture", fixture })),
+      ...this.fields.flatMap(moved).map((field): Edit => ({ op: "change", field })),
+    ];
+    if (edits.length > 0) this.do(label, edits, joins);
   }
 
   /** Move what is in hand together; it stops where the first of it meets the edge of its page. */
   nudge(by: Point): void {
-    const step = this.inHand.reduce((step, field) => {
+    const step = this.allInHand.reduce((step, field) => {
       const to = moved(field.box, step, this.page(field.page));
       return { x: to.x - field.box.x, y: to.y - field.box.y };
     }, by);
     const boxes = new Map(
-      this.inHand.map((field) => [field.id, moved(field.box, step, this.page(field.page))]),
+      this.allInHand.map((field) => [field.id, moved(field.box, step, this.page(field.page))]),
     );
     this.setBoxes("Moved", boxes, `nudge ${this.selected.join()}`);
   }
 
   remove(): void {
-    const gone = this.inHand;
+    const gone = this.allInHand;
     if (gone.length === 0) return;
-    const label =
-      gone.length === 1 && gone[0] ? `${this.name(gone[0])} removed` : `${gone.length} fields removed`;
+    const label = gone.length === 1 && gone[0] ? `${this.name(gone[0])} removed` : `${gone.length} removed`;
     this.select([]);
     this.do(
       label,
-      gone.map((field) => ({ op: "remove", field_id: field.id })),
+      gone.map((placed) =>
+        isField(placed)
+          ? { op: "remove", field_id: placed.id }
+          : { op: "remove_fixture", fixture_id: placed.id },
+      ),
     );
   }
 
   /** Lay copies of what is in hand below it, without their keys. */
   repeat(): void {
-    const copies = this.inHand.map((field) => {
-      const below = moved(field.box, { x: 0, y: field.box.height + 8 }, this.page(field.page));
-      return { ...field, id: newId(), box: rounded(below) };
+    const copies = this.allInHand.map((placed) => {
+      const below = moved(placed.box, { x: 0, y: placed.box.height + 8 }, this.page(placed.page));
+      return { ...placed, id: newId(), box: rounded(below) };
     });
     if (copies.length === 0) return;
     this.do(
       "Laid again",
-      copies.map((field) => ({ op: "place", field })),
+      copies.map((placed) =>
+        isField(placed)
+          ? { op: "place", field: placed }
+          : { op: "lay_fixture", fixture: placed, layer: null },
+      ),
     );
-    this.select(copies.map((field) => field.id));
+    this.select(copies.map((placed) => placed.id));
   }
 
   setKey(field: Field, key: Key | null): void {
@@ -232,8 +303,11 @@ export class Editing {
   }
 
   private fittingTo(document: Document, edits: Edit[]): Edit[] {
-    const there = new Set(document.fields.map((field) => field.id));
+    const there = new Set([...document.fields, ...document.fixtures].map(({ id }) => id));
     return edits.filter((edit) => {
+      if (edit.op === "lay_fixture") return !there.has(edit.fixture.id) && there.add(edit.fixture.id);
+      if (edit.op === "change_fixture") return there.has(edit.fixture.id);
+      if ("fixture_id" in edit) return there.has(edit.fixture_id);
       if (!("field" in edit || "field_id" in edit)) return true;
       if (edit.op === "place") return !there.has(edit.field.id) && there.add(edit.field.id);
       return there.has(edit.op === "change" ? edit.field.id : edit.field_id);
@@ -254,10 +328,12 @@ export class Editing {
 
   private replay(edits: Edit[], label: string): void {
     this.apply(edits, false);
-    const there = new Set(this.fields.map((field) => field.id));
-    const touched = edits.flatMap((edit) =>
-      edit.op === "place" || edit.op === "change" ? [edit.field.id] : [],
-    );
+    const there = new Set([...this.fields, ...this.fixtures].map(({ id }) => id));
+    const touched = edits.flatMap((edit) => {
+      if (edit.op === "place" || edit.op === "change") return [edit.field.id];
+      return edit.op === "lay_fixture" || edit.op === "change_fixture" ? [edit.fixture.id] : [];
+    });
+    this.writing = null;
     this.select((touched.length > 0 ? touched : this.selected).filter((id) => there.has(id)));
     announce(label);
   }
@@ -272,6 +348,10 @@ export class Editing {
     this.canUndo = this.history.canUndo;
     this.canRedo = this.history.canRedo;
   }
+}
+
+export function isField(placed: Placed): placed is Field {
+  return placed.kind in KINDS;
 }
 
 export function newId(): string {

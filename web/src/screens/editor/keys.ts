@@ -12,7 +12,8 @@ export const KEY_HELP = [
   ["Alt + arrow keys", "make larger or smaller"],
   ["Delete", "remove"],
   ["R", "lay the same again, below"],
-  ["B", "lay a box in the middle of the view"],
+  ["Enter", "write in a text or a table; Escape ends it"],
+  ["B", "lay one in the middle of the view"],
   ["Escape", "let go; then put the tool down"],
   ["Ctrl + Z", "undo; with Shift, redo"],
 ] as const;
@@ -27,7 +28,7 @@ export function onKey(event: KeyboardEvent, editing: Editing): void {
   }
   if (event.ctrlKey || event.metaKey) return;
   const arrow = ARROWS[event.key];
-  if (arrow && editing.inHand.length > 0) {
+  if (arrow && editing.allInHand.length > 0) {
     event.preventDefault();
     const by = event.shiftKey ? { x: arrow.x * 10, y: arrow.y * 10 } : arrow;
     if (event.altKey) resize(editing, by);
@@ -45,7 +46,7 @@ export function onKey(event: KeyboardEvent, editing: Editing): void {
 
 function resize(editing: Editing, by: Point): void {
   const boxes = new Map(
-    editing.inHand.map((field) => [field.id, resized(field.box, "se", by, editing.page(field.page))]),
+    editing.allInHand.map((placed) => [placed.id, resized(placed.box, "se", by, editing.page(placed.page))]),
   );
   editing.setBoxes("Size changed", boxes, `resize ${editing.selected.join()}`);
 }
@@ -53,6 +54,6 @@ function resize(editing: Editing, by: Point): void {
 function writing(target: EventTarget | null): boolean {
   return (
     target instanceof HTMLElement &&
-    target.closest("input:not([type=radio]), textarea, select, dialog") !== null
+    target.closest("input:not([type=radio]), textarea, select, dialog, [contenteditable]") !== null
   );
 }

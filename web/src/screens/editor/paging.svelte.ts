@@ -88,8 +88,13 @@ export class Paging {
   double(): void {
     const edits: Edit[] = [];
     this.all.forEach((page, i) => {
-      if (this.isChosen(page))
-        edits.push({ op: "insert_page", page: { ...page, id: newId() }, to: i + 1 + edits.length });
+      if (!this.isChosen(page)) return;
+      const double = { ...page, id: newId() };
+      const inserted = edits.filter(({ op }) => op === "insert_page").length;
+      edits.push({ op: "insert_page", page: double, to: i + 1 + inserted });
+      for (const fixture of this.editing.fixturesOn(page)) {
+        edits.push({ op: "lay_fixture", fixture: { ...fixture, id: newId(), page: double.id }, layer: null });
+      }
     });
     this.do("doubled", edits);
   }
@@ -140,9 +145,10 @@ export class Paging {
   async straighten(wishes: Wish[]): Promise<void> {
     const edits: Edit[] = [];
     for (const { page, corners, whiten, turn } of wishes) {
-      const { shown, fields } = await this.straightened(page, corners, whiten);
+      const { shown, fields, fixtures } = await this.straightened(page, corners, whiten);
       edits.push({ op: "show_page", page_id: page.id, shown });
       edits.push(...fields.map((field): Edit => ({ op: "change", field })));
+      edits.push(...fixtures.map((fixture): Edit => ({ op: "change_fixture", fixture })));
       const by = (turn - page.turn + 360) % 360;
       if (by) edits.push({ op: "turn_page", page_id: page.id, by: by as 90 | 180 | 270 });
     }

@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { Schemas } from "../../api/teacher";
   import { kindOf } from "../../kinds/teacher";
+  import Laid from "../../fixtures/Laid.svelte";
   import PagePaper from "../../ui/PagePaper.svelte";
   import VerdictMark, { inWords } from "../../ui/VerdictMark.svelte";
 
@@ -21,6 +22,7 @@
 <div class="flex flex-col items-center gap-6 px-8 py-6" bind:clientWidth={width}>
   {#each review.document.pages as page, i (page.id)}
     <PagePaper {page} pictures="/handouts/{review.handout}/pages/" {scale} alt="Page {i + 1}" lazy={i > 0}>
+      <Laid fixtures={review.document.fixtures} page={page.id} {scale} pictures="/pictures/" />
       {#each review.document.fields as field, n (field.id)}
         {#if field.page === page.id}
           {@const Review = kindOf(field).Review}

@@ -1,8 +1,11 @@
 <script lang="ts">
   // The pages with the student's film above them. On a phone the page is larger than the screen and moves under it.
-  import { tick } from "svelte";
+  import { Square, Volume2 } from "@lucide/svelte";
+  import { onDestroy, tick } from "svelte";
+  import Laid from "../../fixtures/Laid.svelte";
   import PagePaper from "../../ui/PagePaper.svelte";
   import { printed } from "../../api/student";
+  import { ReadAloud } from "../../ui/read_aloud.svelte";
   import AnswerPlace from "./AnswerPlace.svelte";
   import type { Working } from "./working.svelte";
 
@@ -30,6 +33,29 @@
     const widest = Math.max(...pages.map((page) => page.width));
     return (Math.max(NARROWEST, Math.min(WIDEST, width - 48)) / widest) * zoom;
   });
+
+  const aloud = new ReadAloud();
+  onDestroy(() => aloud.stop());
+
+  /** The page that most is seen of. */
+  function pageInView(): number {
+    const { top, bottom } = view.getBoundingClientRect();
+    const seen = [...view.querySelectorAll(".paper")].map((paper) => {
+      const place = paper.getBoundingClientRect();
+      return Math.min(bottom, place.bottom) - Math.max(top, place.top);
+    });
+    return seen.indexOf(Math.max(...seen));
+  }
+
+  /** Read what is printed and laid on the page in view. */
+  function listen() {
+    const i = pageInView();
+    const laid = [
+      ...(view.querySelectorAll(".paper")[i]?.querySelectorAll<HTMLElement>("[data-fixture]") ?? []),
+    ];
+    const words = laid.map((fixture) => fixture.querySelector("img")?.alt ?? fixture.innerText);
+    aloud.read(`page ${i + 1}`, [texts[i], ...words].join("\n"));
+  }
 
   function zoomBy(by: 1 | -1) {
     zoom = ZOOMS[Math.max(0, Math.min(ZOOMS.length - 1, ZOOMS.indexOf(zoom) + by))] ?? 1;
@@ -59,6 +85,12 @@
           text={texts[i]}
           lazy={i > 0}
         >
+          <Laid
+            fixtures={working.copy.sheet.fixtures}
+            page={page.id}
+            {scale}
+            pictures="/c/{working.copy.id}/pictures/"
+          />
           {#each working.prompts as prompt (prompt.id)}
             {#if prompt.page === page.id}
               <AnswerPlace {working} {prompt} {scale} {docked} onpick={() => show(prompt.id, false)} />
@@ -68,6 +100,17 @@
       {/each}
     </div>
   </main>
+  {#if aloud.able}
+    <button
+      class="btn absolute bottom-3 left-3 h-11 bg-base-100 shadow-md"
+      onclick={() => (aloud.reading ? aloud.stop() : listen())}
+    >
+      {#if aloud.reading}<Square size={18} aria-hidden="true" />Stop reading{:else}<Volume2
+          size={20}
+          aria-hidden="true"
+        />Read this page to me{/if}
+    </button>
+  {/if}
   <div
     class="absolute right-3 bottom-3 flex items-center rounded-lg bg-base-100 shadow-md"
     role="group"

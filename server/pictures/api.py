@@ -1,0 +1,70 @@
+from typing import Annotated
+
+from django.http import HttpRequest
+from ninja import Query, Router, Schema, Status
+
+from server.accounts.models import User
+from server.config.errors import ErrorOut
+from server.config.schemas import Incoming
+from server.pictures.flows.keep import keep_from_library, keep_upload, put_away
+from server.pictures.models import OwnPicture
+from velum.fixtures.picture import Alternative
+
+router = Router()
+
+
+class Teacher(HttpRequest):
+    user: User
+
+
+class PictureOut(Schema):
+    """A picture that can be laid on a page; its size is in CSS pixels."""
+
+    picture: str
+    alternative: str
+    width: float
+    height: float
+
+
+class LibraryPictureIn(Incoming):
+    name: str
+    alternative: Alternative
+
+
+def _out(own: OwnPicture) -> PictureOut:
+    kept = own.picture
+    return PictureOut(picture=kept.sha256, alternative=own.alternative, width=kept.width, height=kept.height)
+
+
+@router.get("/pictures", response=list[PictureOut], operation_id="list_own_pictures")
+def list_own_pictures(request: Teacher) -> list[PictureOut]:
+    """The teacher's own pictures, what was used last first."""
+    return [_out(own) for own in request.user.pictures.filter(put_away=False, uploaded=True).select_related("picture")]
+
+
+@router.post(
+    "/pictures",
+    response={201: PictureOut, 413: ErrorOut, 422: ErrorOut},
+    operation_id="upload_picture",
+    openapi_extra={
+        "requestBody": {"content": {"application/octet-stream": {"schema": {"type": "string", "format": "binary"}}}}
+    },
+)
+def upload_picture(request: Teacher, alternative: Annotated[Alternative, Query()]) -> Status[PictureOut]:
+    """Keep the file that is the body of the request as a picture; ``alternative`` says what it shows."""
+    return Status(201, _out(keep_upload(request.user, request, alternative)))
+
+
+@router.post(
+    "/pictures/from-library", response={201: PictureOut, 404: ErrorOut}, operation_id="take_picture_from_library"
+)
+def take_from_library(request: Teacher, body: LibraryPictureIn) -> Status[PictureOut]:
+    """Take a picture of the library, to be laid on a page."""
+    return Status(201, _out(keep_from_library(request.user, body.name, body.alternative)))
+
+
+@router.delete("/pictures/{str:sha256}", response={204: None, 404: ErrorOut}, operation_id="put_picture_away")
+def put_picture_away(request: Teacher, sha256: str) -> Status[None]:
+    """No longer offer a picture. Pages that show it go on showing it."""
+    put_away(request.user, sha256)
+    return Status(204, None)

@@ -1,0 +1,5 @@
+from django.urls import path
+
+from server.pictures import views
+
+urlpatterns = [path("pictures/<str:sha256>/", views.picture, name="picture")]

@@ -1,0 +1,1 @@
+"""Pictures that are laid on pages: made small enough, and harmless."""
