@@ -39,6 +39,7 @@ def _teacher(browser: Browser, home: str) -> None:
     _take(page, "pages")
     _straighten(page, home)
     _replace(page, home)
+    _fixtures(page, home)
     page.goto(f"{home}/desk/")
     page.get_by_role("link", name="Open Reading a tide table, 1 page").click()
     page.get_by_role("link", name="Key", exact=True).click()
@@ -56,6 +57,28 @@ def _teacher(browser: Browser, home: str) -> None:
     _take(page, "review")
     for name, viewport in (("sheet-laptop", LAPTOP), ("sheet-phone", PHONE)):
         _student(browser, home, viewport, code.replace(" ", ""), name)
+
+
+def _fixtures(page: Page, home: str) -> None:
+    page.goto(f"{home}/desk/")
+    page.get_by_role("link", name="Open The lighthouse keeper's log").click()
+    page.get_by_role("navigation", name="Steps").get_by_role("link", name="Pages").click()
+    page.get_by_label("New page").select_option("Two circles that overlap")
+    page.get_by_role("button", name="Add it").click()
+    page.get_by_text("4 pages").wait_for()
+    page.get_by_role("navigation", name="Steps").get_by_role("link", name="Film").click()
+    page.get_by_role("button", name="Go to page 4").click()
+    for word, left in (("lobster", 150), ("crab", 300), ("fish", 450)):
+        page.get_by_label("Lay on the page").get_by_role("button", name="Picture").click()
+        paper = page.locator("[data-page] > .paper").nth(3).bounding_box()
+        assert paper
+        page.mouse.click(paper["x"] + left, paper["y"] + 330)
+        page.get_by_role("dialog").get_by_label("Find").fill(word)
+        page.get_by_role("dialog").get_by_role("button", name=word, exact=True).click()
+        page.locator("[data-fixture] img").nth(0).wait_for()
+        page.get_by_role("dialog").wait_for(state="detached")
+    page.wait_for_timeout(1000)
+    _take(page, "fixtures")
 
 
 def _straighten(page: Page, home: str) -> None:
