@@ -10,7 +10,7 @@ DEMO := VELUM_DEMO=1 VELUM_DATA=var/demo
 # What checks and tests run with.
 TEST := SECRET_KEY=test VELUM_DEMO=1 VELUM_DATA=var/test CACHE_URL=locmemcache:// TEST_DATABASE=var/test/test.sqlite3
 
-.PHONY: demo demo-fresh test check core server journeys bench build types format migrations lock screenshots chromium tesseract clean
+.PHONY: demo demo-fresh test check core server journeys bench build types marking-doc format migrations lock screenshots chromium tesseract clean
 
 demo: .venv/run.stamp build tesseract
 	@$(DEMO) $(BIN)/python -m demo.load
@@ -46,6 +46,9 @@ build: web/dist/.stamp
 
 types: .venv/dev.stamp node_modules/.stamp | var/test
 	$(TEST) $(BIN)/python -m checks.api_types web/src/generated
+
+marking-doc: .venv/dev.stamp
+	$(BIN)/python -m checks.marking_doc
 
 format: .venv/dev.stamp node_modules/.stamp
 	$(BIN)/ruff check --fix . ; $(BIN)/ruff format .

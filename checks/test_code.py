@@ -13,6 +13,7 @@ from django.core.management import call_command
 from django.test import SimpleTestCase, TestCase
 
 from checks.api_types import ROOT, generate
+from checks.marking_doc import marking_doc
 
 BIN = Path(sys.executable).parent
 
@@ -69,6 +70,10 @@ class FrontEndCode(ToolCase):
 
     def test_its_own_tests_pass(self) -> None:
         self.check("npm", "run", "--silent", "test")
+
+    def test_the_page_on_marking_says_what_the_core_does(self) -> None:
+        kept = ROOT / "docs" / "marking.md"
+        self.assertEqual(kept.read_text(), marking_doc(), f"{kept} is stale: run `make marking-doc`")
 
     def test_api_types_are_those_of_the_server(self) -> None:
         with tempfile.TemporaryDirectory() as folder:

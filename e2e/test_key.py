@@ -37,6 +37,57 @@ class KeySheet(Journey):
         self.editor.expect_saved()
         self.assertEqual(self.keys()["box014"], "five nights")
 
+    def test_what_else_is_right_is_proposed_and_tried(self) -> None:
+        slip = self.editor.slip
+        self.editor.key(1).fill("the harbour")
+        slip.get_by_role("button", name="+ the harbor").click()
+        slip.get_by_label("Another right answer").fill("the port")
+        slip.get_by_role("button", name="Add", exact=True).click()
+        expect(slip.get_by_role("list", name="Also right").get_by_role("listitem")).to_have_count(2)
+        said = slip.get_by_label("What would be said of it")
+        slip.get_by_label("Try an answer").fill("Port")
+        expect(said).to_contain_text("not the words of the key")
+        slip.get_by_label("the, a, an in front do not count").check()
+        expect(said).to_contain_text("says the same")
+        self.assert_accessible(self.page)
+        slip.get_by_role("button", name="the port is not right").click()
+        expect(said).to_contain_text("not the words of the key")
+        self.editor.expect_saved()
+        self.keepers_log.refresh_from_db()
+        key = self.keepers_log.document["keys"]["box000"]
+        self.assertEqual((key["also"], key["comparison"]["articles_ignored"]), (["the harbor"], True))
+
+    def test_a_number_is_taken_for_one_and_may_be_near(self) -> None:
+        slip = self.editor.slip
+        self.editor.key(15).fill("12 cm")
+        examples = slip.get_by_role("list", name="Examples")
+        expect(examples).to_contain_text("unit missing")
+        said = slip.get_by_label("What would be said of it")
+        slip.get_by_label("Try an answer").fill("0.121 m")
+        expect(said).to_contain_text("another number")
+        slip.get_by_label("Right is").select_option("within an amount")
+        expect(said).to_contain_text("near enough")
+        slip.get_by_label("Amount", exact=True).fill("a bit")
+        slip.get_by_label("Amount", exact=True).press("Tab")
+        expect(slip.get_by_role("alert")).to_contain_text("no number")
+        slip.get_by_label("Amount", exact=True).fill("0.05")
+        slip.get_by_label("Amount", exact=True).press("Tab")
+        expect(said).to_contain_text("not near enough")
+        self.editor.undo.click()
+        self.editor.expect_saved()
+
+    def test_the_guess_is_changed(self) -> None:
+        slip = self.editor.slip
+        self.editor.key(15).fill("12")
+        slip.get_by_label("Try an answer").fill("twelve")
+        said = slip.get_by_label("What would be said of it")
+        expect(said).to_contain_text("equal in value")
+        slip.get_by_label("Compared as").select_option("words")
+        expect(said).to_contain_text("not the words of the key")
+        self.page.reload()
+        self.editor.key(15).click()
+        expect(slip.get_by_label("Compared as")).to_have_value("words")
+
     def test_points_are_set_beside_the_key(self) -> None:
         self.editor.key(2).click()
         expect(self.editor.slip).to_contain_text("gannet")

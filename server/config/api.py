@@ -8,6 +8,7 @@ from server.copies.api import CopyCookie
 from server.copies.api import router as copies
 from server.handouts.api import router as handouts
 from server.markbook.api import router as markbook
+from server.markbook.trying import router as trying
 from server.pictures.api import router as pictures
 from server.worksheets.api import router as worksheets
 
@@ -18,6 +19,7 @@ teacher_api.add_router("", worksheets)
 teacher_api.add_router("", pictures)
 teacher_api.add_router("", handouts)
 teacher_api.add_router("", markbook)
+teacher_api.add_router("", trying)
 answer_errors(teacher_api)
 
 student_api = NinjaAPI(

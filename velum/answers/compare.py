@@ -1,38 +1,65 @@
-"""Whether a written answer says the same as a right one, and why.
+"""Whether a written answer says the same as one of the right ones, and why."""
 
-When both are plain numbers they are compared by value, otherwise as words.
-"""
-
-from fractions import Fraction
+from collections.abc import Sequence
 from functools import lru_cache
 
-from velum.answers.number import read_number
-from velum.answers.text import NormalText, normalise
-from velum.marking.mark import Mark, Reason, blank, right, wrong
+from velum.answers import reasons
+from velum.answers.comparison import Comparison, Number, Ratio, Time, Words
+from velum.answers.quantity import read_quantity
+from velum.answers.times import compare_ratios, compare_times, read_ratio, read_time
+from velum.answers.values import compare_values
+from velum.answers.words import compare_words
+from velum.marking.mark import Mark, Verdict, blank, for_teacher, right
 
-SAME_WORDS = Reason("same_words", "says the same")
-SAME_VALUE = Reason("same_value", "equal in value")
-OTHER_WORDS = Reason("other_words", "not the words of the key")
-OTHER_VALUE = Reason("other_value", "another number")
-NOT_A_NUMBER = Reason("not_a_number", "not a number on its own")
+LONGEST = 1_500
+"""Letters: a page. What is longer, no machine compares in a moment, and a teacher reads it anyhow."""
+
+_BEST_FIRST = (Verdict.RIGHT, Verdict.TEACHER, Verdict.PARTLY, Verdict.WRONG)
 
 
-def compare(written: str, meant: str) -> Mark:
-    """Mark one written answer against one right answer."""
+def compare(written: str, accepted: Sequence[str], comparison: Comparison | None = None) -> Mark:
+    """The best mark of an answer against several right ones; by what is guessed from each where it is not set.
+
+    What is clear wins: an answer that is right by one key is right, though another could not tell.
+    """
     if not written.strip():
         return blank()
-    meant_words, meant_value = _prepared(meant)
-    if normalise(written) == meant_words:
-        return right(SAME_WORDS)
-    if meant_value is None:
-        return wrong(OTHER_WORDS)
-    written_value = read_number(written)
-    if written_value is None:
-        return wrong(NOT_A_NUMBER)
-    return right(SAME_VALUE) if written_value == meant_value else wrong(OTHER_VALUE)
+    marks = [_compare(written, meant, comparison or guess(meant)) for meant in accepted]
+    return min(marks, key=lambda mark: _BEST_FIRST.index(mark.verdict))
 
 
-@lru_cache(maxsize=4_096)
-def _prepared(meant: str) -> tuple[NormalText, Fraction | None]:
-    """A right answer as words and as a number: a class is marked against the same few."""
-    return normalise(meant), read_number(meant)
+@lru_cache(maxsize=8_192)
+def guess(meant: str) -> Comparison:
+    """By what an answer like this is compared: a number is one by its value, all else by its words."""
+    text = meant.strip()
+    if ":" in text and read_time(text) and len(text.partition(":")[2].strip()) >= 2:
+        return Time()
+    if ":" in text and read_ratio(text):
+        return Ratio()
+    if text[-1:] in ("m", "M", ".") and text[:1].isdigit() and read_time(text) and read_quantity(text) is None:
+        return Time()
+    quantity = read_quantity(text)
+    if quantity and quantity.number.sure is not None and not quantity.unknown and _has_digit(text):
+        return Number()
+    return Words()
+
+
+def _has_digit(text: str) -> bool:
+    return any(letter.isnumeric() for letter in text)
+
+
+def _compare(written: str, meant: str, comparison: Comparison) -> Mark:
+    if max(len(written), len(meant)) > LONGEST:
+        return right(reasons.SAME_WORDS) if written.split() == meant.split() else for_teacher(reasons.TOO_LONG)
+    # Whatever the comparison, the key itself is right.
+    words = compare_words(written, meant, comparison if isinstance(comparison, Words) else Words(case_counts=True))
+    if words.verdict is Verdict.RIGHT or isinstance(comparison, Words):
+        return words
+    match comparison:
+        case Number():
+            mark = compare_values(written, meant, comparison)
+        case Time():
+            mark = compare_times(written, meant)
+        case Ratio():
+            mark = compare_ratios(written, meant, comparison)
+    return mark or words

@@ -1,21 +1,153 @@
-"""Plain numbers: an optional sign, ASCII digits and an optional decimal point.
+"""Numbers, in all the ways in which students write them; their values are exact.
 
->>> read_number(" 4.50 ") == read_number("4.5") == Fraction(9, 2)
+A thousands separator is a space, an apostrophe, a comma or a point with three digits behind it each time (or, as in
+India, two and two and three in the end). Of a comma and a point together the last is the decimal sign. One alone that
+is not the worksheet's decimal sign parts thousands when three digits follow; else it is not clear what is meant.
+
+>>> read_number("4 750").sure == read_number("4,750").sure == Fraction(4750)
 True
->>> read_number("4,5") is None
+>>> sorted(read_number("1,5").possible) == [Fraction(3, 2), Fraction(15)]
+True
+>>> read_number("1.5·10⁻³").sure == Fraction(15, 10_000)
 True
 """
 
 import re
+from dataclasses import dataclass
 from fractions import Fraction
+from typing import Literal
 
-_PLAIN = re.compile(r"[+\-\N{MINUS SIGN}]?(?:[0-9]+\.?[0-9]*|\.[0-9]+)")
-_LONGEST = 60
+from velum.answers.number_words import read_words
+from velum.answers.signs import DECIMAL, THOUSANDS, plain_signs
+
+DecimalSign = Literal[".", ","]
+
+LONGEST = 200
+"""Letters: whoever writes a longer number writes something else."""
+
+_MOST_DIGITS = 60
+_LARGEST_POWER = 300
+
+_GROUPED = re.compile(r"\d{1,3}(?:G\d{3})+|\d{1,2}(?:G\d{2})+G\d{3}")
+_FRACTION = re.compile(r"(?:(\d+) )?(\d+)/(\d+)")
+_SCIENTIFIC = re.compile(r"(.+?)(?:e([+-]?\d{1,4})|(?:\*| ?x ?)10\^\(?([+-]?\d{1,4})\)?)", re.IGNORECASE)
+_POWER = re.compile(r"\(?([^()^]+)\)?\^\(?([+-]?\d{1,4})\)?")
+_SIGNED = re.compile(r"([+-]) ?")
 
 
-def read_number(written: str) -> Fraction | None:
-    """The exact value of a plain number, or None when it is something else or longer than 60 characters."""
-    text = written.strip()
-    if len(text) > _LONGEST or not _PLAIN.fullmatch(text):
+@dataclass(frozen=True, slots=True)
+class Reading:
+    """What a written number says: its value, or the values that it may have when that is not clear."""
+
+    sure: Fraction | None
+    possible: frozenset[Fraction] = frozenset()
+    fraction: tuple[int, int] | None = None
+    """The parts of a fraction as they were written, without sign."""
+
+    def times(self, factor: Fraction) -> "Reading":
+        """The same, so many times."""
+        sure = None if self.sure is None else self.sure * factor
+        return Reading(sure, frozenset(value * factor for value in self.possible), self.fraction)
+
+
+def read_number(written: str, decimal: DecimalSign = ".") -> Reading | None:
+    """What a number says, or None when it is no number, or larger than any that a student means."""
+    if len(written) > LONGEST:
         return None
-    return Fraction(text.replace("\N{MINUS SIGN}", "-"))
+    text = plain_signs(written)
+    if not text:
+        return None
+    percent = text.endswith("%")
+    if percent:
+        text = text[:-1].rstrip()
+    reading = _signed(text, decimal)
+    if reading is None:
+        value = read_words(text)
+        reading = None if value is None else Reading(value)
+    return reading.times(Fraction(1, 100)) if reading and percent else reading
+
+
+def _signed(text: str, decimal: DecimalSign) -> Reading | None:
+    sign = _SIGNED.match(text)
+    reading = _unsigned(text[sign.end() :] if sign else text, decimal)
+    if reading is None or not sign or sign[1] == "+":
+        return reading
+    return reading.times(Fraction(-1))
+
+
+def _unsigned(text: str, decimal: DecimalSign) -> Reading | None:
+    if found := _FRACTION.fullmatch(text):
+        whole, above, below = int(found[1] or 0), int(found[2]), int(found[3])
+        if below == 0 or len(text) > _MOST_DIGITS:
+            return None
+        return Reading(whole + Fraction(above, below), fraction=(above, below))
+    if found := _SCIENTIFIC.fullmatch(text):
+        base, power = _decimal(found[1].strip(), decimal), int(found[2] or found[3])
+        return base.times(Fraction(10) ** power) if base and abs(power) <= _LARGEST_POWER else None
+    if found := _POWER.fullmatch(text):
+        base, power = _signed_base(found[1].strip(), decimal, bracketed=text.startswith("(")), int(found[2])
+        if base is None or base.sure is None or abs(power) > _LARGEST_POWER or (base.sure == 0 and power < 0):
+            return None
+        return Reading(base.sure**power)
+    return _decimal(text, decimal)
+
+
+def _signed_base(text: str, decimal: DecimalSign, *, bracketed: bool) -> Reading | None:
+    base = _signed(text, decimal) if bracketed else _decimal(text, decimal)
+    return base if base and base.sure is not None and len(text) <= 20 else None
+
+
+def _decimal(text: str, decimal: DecimalSign) -> Reading | None:
+    """Digits with separators, unsigned."""
+    if len(text) > _MOST_DIGITS or not re.fullmatch(rf"[\d., '_{DECIMAL}{THOUSANDS}]*\d[.,{DECIMAL}]?", text):
+        return None
+    text = text.replace("_", " ").replace(THOUSANDS, "'")
+    if DECIMAL in text:
+        return _parted(text, DECIMAL)
+    marks = [mark for mark in ".," if mark in text]
+    if len(marks) == 2:
+        return _parted(text, max(marks, key=text.rindex))
+    if not marks or text.count(marks[0]) > 1:
+        return _whole(text)
+    return _one_mark(text, marks[0], decimal)
+
+
+def _one_mark(text: str, mark: str, decimal: DecimalSign) -> Reading | None:
+    as_decimal, as_whole = _parted(text, mark), _whole(text)
+    # 0,125 and ,125 have no thousands.
+    if text[0] in "0.,":
+        as_whole = None
+    if mark == decimal:
+        if as_decimal is None:
+            return None
+        others = {as_whole.sure} if as_whole and as_whole.sure is not None else set()
+        return Reading(as_decimal.sure, frozenset(others))
+    if as_whole is not None:
+        return as_whole
+    if as_decimal is None or as_decimal.sure is None:
+        return None
+    if text[0] in "0.," or not re.fullmatch(r"\d+", text.replace(mark, "")):
+        return as_decimal
+    joined = Fraction(text.replace(mark, ""))
+    return Reading(None, frozenset({as_decimal.sure, joined}))
+
+
+def _parted(text: str, mark: str) -> Reading | None:
+    """Digits with one decimal sign."""
+    before, _, behind = text.partition(mark)
+    if not re.fullmatch(r"\d*", behind) or not (before or behind):
+        return None
+    whole = _whole(before) if before else Reading(Fraction(0))
+    if whole is None or whole.sure is None:
+        return None
+    return Reading(whole.sure + Fraction(int(behind or 0), 10 ** len(behind)))
+
+
+def _whole(text: str) -> Reading | None:
+    """Digits, in groups or not."""
+    marks = set(text) - set("0123456789")
+    if not marks:
+        return Reading(Fraction(int(text))) if text else None
+    if len(marks) > 1 or not _GROUPED.fullmatch(text.replace(marks.copy().pop(), "G")):
+        return None
+    return Reading(Fraction(int(re.sub(r"\D", "", text))))

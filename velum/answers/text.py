@@ -34,15 +34,15 @@ _STOPS = frozenset(".,;:?!…。！？،؛؟। ")
 _SPACED = re.compile(r" ?- ?| (?=[,.;:!?])")
 
 
-def normalise(written: str) -> NormalText:
+def normalise(written: str, *, keep_case: bool = False, keep_stop: bool = False) -> NormalText:
     """Take away what does not count. A text that is nothing but a stop stays as it is."""
     text = written if written.isascii() else _plain(written)
-    text = " ".join(text.casefold().split())
-    if not text.isascii():
+    text = " ".join((text if keep_case else text.casefold()).split())
+    if not keep_case and not text.isascii():
         # The dot of a folded capital İ, and what folding has taken apart.
         text = unicodedata.normalize("NFC", text.replace("i\u0307", "i"))
     text = _SPACED.sub(lambda found: found[0].strip(), text)
-    return NormalText(_without_stop(text) or text)
+    return NormalText(text if keep_stop else _without_stop(text) or text)
 
 
 def _without_stop(text: str) -> str:
@@ -53,9 +53,23 @@ def _without_stop(text: str) -> str:
     return text[:end]
 
 
+class _Plain(dict[int, str]):
+    """What each letter is written as plainly; found out once for each, for a long answer holds the same few."""
+
+    def __missing__(self, code: int) -> str:
+        letter = chr(code)
+        plain = "" if _is_unseen(letter) else _drawn_plainly(letter).translate(_SIGNS)
+        if len(self) < _MOST_LETTERS:
+            self[code] = plain
+        return plain
+
+
+_MOST_LETTERS = 20_000
+_PLAIN = _Plain()
+
+
 def _plain(written: str) -> str:
-    seen = (letter for letter in unicodedata.normalize("NFC", written) if not _is_unseen(letter))
-    return "".join(_drawn_plainly(letter) for letter in seen).translate(_SIGNS)
+    return unicodedata.normalize("NFC", written).translate(_PLAIN)
 
 
 def _is_unseen(letter: str) -> bool:

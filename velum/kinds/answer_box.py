@@ -2,9 +2,10 @@
 
 from typing import Annotated, Literal
 
-from pydantic import AfterValidator, StringConstraints
+from pydantic import AfterValidator, Field, StringConstraints
 
 from velum.answers.compare import compare
+from velum.answers.comparison import Comparison
 from velum.geometry.box import Box
 from velum.kinds.kind import FieldBase, Kind, PromptBase
 from velum.marking.mark import Mark
@@ -23,6 +24,10 @@ Written = Annotated[str, StringConstraints(max_length=20_000), AfterValidator(_w
 """What somebody typed; the longest is some eight pages."""
 
 
+Right = Annotated[Written, StringConstraints(min_length=1)]
+MOST_ACCEPTED = 100
+
+
 class AnswerBox(FieldBase):
     kind: Literal["answer_box"] = "answer_box"
     lines: Lines = "one"
@@ -30,7 +35,11 @@ class AnswerBox(FieldBase):
 
 class AnswerBoxKey(Model):
     kind: Literal["answer_box"] = "answer_box"
-    text: Annotated[Written, StringConstraints(min_length=1)]
+    text: Right
+    also: Annotated[tuple[Right, ...], Field(max_length=MOST_ACCEPTED)] = ()
+    """What else counts as right."""
+    comparison: Comparison | None = None
+    """By what answers are compared; None: it is guessed from each right one."""
 
 
 class AnswerBoxPrompt(PromptBase):
@@ -54,7 +63,7 @@ def _is_blank(answer: AnswerBoxAnswer) -> bool:
 
 
 def _compare(field: AnswerBox, key: AnswerBoxKey, answer: AnswerBoxAnswer) -> Mark:
-    return compare(answer.text, key.text)
+    return compare(answer.text, (key.text, *key.also), key.comparison)
 
 
 ANSWER_BOX = Kind(

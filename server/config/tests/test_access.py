@@ -53,6 +53,7 @@ SIGNED_IN = {
     ("GET", "/api/worksheets"),
     ("POST", "/api/worksheets"),
     ("GET", "/api/pictures"),
+    ("POST", "/api/trying"),
     ("POST", "/api/pictures"),
     ("POST", "/api/pictures/from-library"),
 }

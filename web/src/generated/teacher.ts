@@ -150,6 +150,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/trying": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Try Answers
+         * @description What would be said of answers with this key. Nothing is kept.
+         */
+        post: operations["try_answers"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/worksheets": {
         parameters: {
             query?: never;
@@ -437,6 +457,13 @@ export interface components {
         /** AnswerBoxKey */
         AnswerBoxKey: {
             /**
+             * Also
+             * @default []
+             */
+            also: string[];
+            /** Comparison */
+            comparison?: (components["schemas"]["Words"] | components["schemas"]["Number"] | components["schemas"]["Time"] | components["schemas"]["Ratio"]) | null;
+            /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
@@ -486,6 +513,21 @@ export interface components {
              * @default 1
              */
             step: number;
+        };
+        /**
+         * Between
+         * @description Anything from one number to another, both included.
+         */
+        Between: {
+            /** High */
+            high: string;
+            /** Low */
+            low: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            rule: "between";
         };
         /**
          * BlankPageIn
@@ -946,6 +988,36 @@ export interface components {
             to: number;
         };
         /**
+         * Number
+         * @description By value.
+         */
+        Number: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            by: "number";
+            /**
+             * Decimal
+             * @default .
+             * @enum {string}
+             */
+            decimal: "." | ",";
+            /**
+             * Lowest Terms
+             * @default false
+             */
+            lowest_terms: boolean;
+            /** Tolerance */
+            tolerance?: (components["schemas"]["Within"] | components["schemas"]["Between"] | components["schemas"]["Rounded"]) | null;
+            /**
+             * Unit
+             * @default asked
+             * @enum {string}
+             */
+            unit: "asked" | "optional" | "ignored";
+        };
+        /**
          * OverruleIn
          * @description ``earned`` in points; None goes back to the machine's mark.
          */
@@ -1117,6 +1189,22 @@ export interface components {
             width: number;
         };
         /**
+         * Ratio
+         * @description As ratios such as 3:4; 6:8 is the same unless lowest terms are asked for.
+         */
+        Ratio: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            by: "ratio";
+            /**
+             * Lowest Terms
+             * @default false
+             */
+            lowest_terms: boolean;
+        };
+        /**
          * ReadyPageIn
          * @description Sides in points.
          */
@@ -1228,6 +1316,25 @@ export interface components {
             /** Return Code */
             return_code: string;
             row: components["schemas"]["CopyRow"];
+        };
+        /**
+         * Rounded
+         * @description The right number, rounded to decimal places or to significant figures.
+         */
+        Rounded: {
+            /** Digits */
+            digits: number;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            rule: "rounded";
+            /**
+             * To
+             * @default places
+             * @enum {string}
+             */
+            to: "places" | "figures";
         };
         /**
          * RulingOut
@@ -1599,6 +1706,48 @@ export interface components {
             picked: number[];
         };
         /**
+         * Time
+         * @description As times of day.
+         */
+        Time: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            by: "time";
+        };
+        /**
+         * Tried
+         * @description An answer, and what would be said of it.
+         */
+        Tried: {
+            /** Answer */
+            answer: string;
+            /** Reason */
+            reason: string;
+            verdict: components["schemas"]["Verdict"];
+        };
+        /** TryingIn */
+        TryingIn: {
+            /**
+             * Answers
+             * @default []
+             */
+            answers: string[];
+            key: components["schemas"]["AnswerBoxKey"];
+        };
+        /** TryingOut */
+        TryingOut: {
+            /** Answers */
+            answers: components["schemas"]["Tried"][];
+            /** Examples */
+            examples: components["schemas"]["Tried"][];
+            /** Guessed */
+            guessed: components["schemas"]["Words"] | components["schemas"]["Number"] | components["schemas"]["Time"] | components["schemas"]["Ratio"];
+            /** Proposals */
+            proposals: string[];
+        };
+        /**
          * TurnPage
          * @description Turn a page clockwise, with all that lies on it.
          */
@@ -1622,6 +1771,65 @@ export interface components {
          * @enum {string}
          */
         Verdict: "right" | "partly" | "wrong" | "blank" | "teacher";
+        /**
+         * Within
+         * @description As near as an amount, or a percentage of the right number.
+         */
+        Within: {
+            /** Amount */
+            amount: string;
+            /**
+             * Percent
+             * @default false
+             */
+            percent: boolean;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            rule: "within";
+        };
+        /**
+         * Words
+         * @description As words. By default neither case nor a stop at the end count; accents, order and punctuation within do.
+         */
+        Words: {
+            /**
+             * Accents Ignored
+             * @default false
+             */
+            accents_ignored: boolean;
+            /**
+             * Articles Ignored
+             * @default false
+             */
+            articles_ignored: boolean;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            by: "words";
+            /**
+             * Case Counts
+             * @default false
+             */
+            case_counts: boolean;
+            /**
+             * Contains
+             * @default false
+             */
+            contains: boolean;
+            /**
+             * Punctuation Counts
+             * @default false
+             */
+            punctuation_counts: boolean;
+            /**
+             * Slips
+             * @default false
+             */
+            slips: boolean;
+        };
         /**
          * Worksheet
          * @description The document that is kept. Fields stand in reading order, page by page; ``keys`` names each key by its field.
@@ -1976,6 +2184,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    try_answers: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TryingIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TryingOut"];
                 };
             };
         };

@@ -22,6 +22,12 @@ export interface KeyFieldProps<K extends Kind> extends FaceProps<K> {
   onkey: (key: KeyOf<K> | null) => void;
 }
 
+export interface KeySettingsProps<K extends Kind> {
+  field: FieldOf<K>;
+  fieldKey: KeyOf<K>;
+  onkey: (key: KeyOf<K>) => void;
+}
+
 export interface SettingsProps<K extends Kind> {
   field: FieldOf<K>;
   onchange: (field: FieldOf<K>) => void;
@@ -46,6 +52,8 @@ export interface TeacherKind<K extends Kind> {
   Face: Component<FaceProps<K>>;
   /** Where its right answer is set, on the page itself. */
   KeyField: Component<KeyFieldProps<K>>;
+  /** How answers are compared with its right one, on the slip of the key sheet. */
+  KeySettings?: Component<KeySettingsProps<K>>;
   /** Its own settings on the slip. */
   Settings: Component<SettingsProps<K>>;
   /** What the student answered, on the page. */

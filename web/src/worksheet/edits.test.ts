@@ -11,7 +11,7 @@ const box = (id: string, x = 10): Field => ({
   name: "",
   lines: "one",
 });
-const key = (text: string) => ({ kind: "answer_box" as const, text });
+const key = (text: string) => ({ kind: "answer_box" as const, text, also: [], comparison: null });
 function page(id: string, width: number, height: number): Document["pages"][number] {
   return { id, source: "0".repeat(64), number: 0, turn: 0, whiten: false, corners: null, width, height };
 }

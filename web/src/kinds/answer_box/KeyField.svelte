@@ -7,7 +7,7 @@
   const size = $derived(`${textPoints(field.box.height, field.lines) * scale}px`);
 
   function write(text: string) {
-    onkey(text.trim() ? { kind: "answer_box", text } : null);
+    onkey(text.trim() ? { also: [], comparison: null, ...fieldKey, kind: "answer_box", text } : null);
   }
 </script>
 

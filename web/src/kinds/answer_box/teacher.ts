@@ -3,6 +3,7 @@ import type { TeacherKind } from "../teacher";
 import Face from "./Face.svelte";
 import Icon from "./Icon.svelte";
 import KeyField from "./KeyField.svelte";
+import KeySettings from "./KeySettings.svelte";
 import Review from "./Review.svelte";
 import Settings from "./Settings.svelte";
 
@@ -27,6 +28,7 @@ export const answerBox: TeacherKind<"answer_box"> = {
   Icon,
   Face,
   KeyField,
+  KeySettings,
   Settings,
   Review,
 };

@@ -25,6 +25,7 @@
   const laid = $derived(several.length === 1 && fields.length === 0 ? editing.laidInHand[0] : undefined);
   const one = $derived(fields.length === 1 ? fields[0] : undefined);
   const Settings = $derived(one && kindOf(one).Settings);
+  const KeySettings = $derived(one && kindOf(one).KeySettings);
   const oneKey = $derived(one && editing.document.keys[one.id]);
   const doubtful = $derived(editing.fields.filter((field) => editing.toLookAt.includes(field.id)));
 
@@ -52,6 +53,11 @@
             {oneKey ? kindOf(one).keyInWords(oneKey, one) : "Set it on the page."}
           </p>
         </div>
+        {#if oneKey && KeySettings}
+          {#key one.id}
+            <KeySettings field={one} fieldKey={oneKey} onkey={(key) => editing.setKey(one, key)} />
+          {/key}
+        {/if}
       {:else if Settings}
         <Settings field={one} onchange={(field) => editing.change("Settings changed", [field])} />
       {/if}

@@ -1,0 +1,49 @@
+"""Makes docs/marking.md of the cases that the core is tested with: `python -m checks.marking_doc`."""
+
+from velum.answers.compare import LONGEST, compare
+from velum.answers.tests.cases import GROUPS
+from velum.marking.mark import Verdict
+
+_VERDICTS = {
+    Verdict.RIGHT: "right",
+    Verdict.PARTLY: "partly",
+    Verdict.WRONG: "not right",
+    Verdict.TEACHER: "for the teacher",
+    Verdict.BLANK: "blank",
+}
+_UNSEEN = {"\u00ad": "⟨soft hyphen⟩", "\u200b": "⟨no width⟩", "\ufeff": "⟨no width⟩", "\u00a0": "⟨hard space⟩"}
+_UNSEEN |= {"\u202f": "⟨narrow space⟩", "\t": "⟨tab⟩"}
+
+_BEGINNING = f"""# How written answers are marked
+
+This page is made of the cases in `velum/answers/tests/cases.py` (`make marking-doc`), which the core is tested with.
+
+Every answer is right, partly right, not right, blank, or for the teacher, with a reason in words. What can be read in
+two ways goes to the teacher when one of them would be right. Of several right answers the one that fits best counts. By
+what an answer is compared is guessed from the key, and can be set. Answers of more than {LONGEST:,} letters are for the
+teacher, unless they are the key's own words.
+"""
+
+
+def marking_doc() -> str:
+    """The page as it should stand in docs/."""
+    parts = [_BEGINNING]
+    for group in GROUPS:
+        rows = []
+        for key, written, verdict, _ in group.rows:
+            words = compare(written, [key], group.comparison).reason.words
+            rows.append(f"| {_shown(key)} | {_shown(written)} | {_VERDICTS[verdict]} | {words} |")
+        table = "\n".join(["| the key | an answer | verdict | why |", "|---|---|---|---|", *rows])
+        parts.append(f"## {group.title}\n\n{group.says}\n\n{table}\n")
+    return "\n".join(parts)
+
+
+def _shown(text: str) -> str:
+    seen = "".join(_UNSEEN.get(letter, letter) for letter in text).replace("|", "\\|")
+    return f"`{seen}`" if seen.strip() else "nothing" if not seen else "spaces"
+
+
+if __name__ == "__main__":
+    from checks.api_types import ROOT
+
+    (ROOT / "docs" / "marking.md").write_text(marking_doc())

@@ -1,0 +1,60 @@
+"""A place for a teacher to try answers with a key, before a student does."""
+
+from typing import Annotated
+
+from django.http import HttpRequest
+from ninja import Router, Schema
+from pydantic import Field
+
+from server.config.schemas import Incoming
+from velum.answers.compare import compare, guess
+from velum.answers.comparison import Comparison
+from velum.answers.proposals import examples, proposals
+from velum.kinds.answer_box import AnswerBoxKey, Written
+from velum.marking.mark import Verdict
+
+router = Router()
+
+
+class TryingIn(Incoming):
+    key: AnswerBoxKey
+    answers: Annotated[tuple[Written, ...], Field(max_length=50)] = ()
+
+
+class Tried(Schema):
+    """An answer, and what would be said of it."""
+
+    answer: str
+    verdict: Verdict
+    reason: str
+
+
+class TryingOut(Schema):
+    guessed: Comparison
+    """By what answers are compared where the teacher did not say."""
+    proposals: list[str]
+    examples: list[Tried]
+    answers: list[Tried]
+
+
+@router.post("/trying", response=TryingOut, operation_id="try_answers")
+def try_answers(request: HttpRequest, body: TryingIn) -> TryingOut:
+    """What would be said of answers with this key. Nothing is kept."""
+    key = body.key
+    guessed = guess(key.text)
+    accepted = {key.text, *key.also}
+    return TryingOut(
+        guessed=guessed,
+        proposals=[text for text in proposals(key.text) if text not in accepted and not _is_right(key, text)],
+        examples=[_tried(key, text) for text in examples(key.text, key.comparison or guessed)],
+        answers=[_tried(key, text) for text in body.answers],
+    )
+
+
+def _tried(key: AnswerBoxKey, answer: str) -> Tried:
+    mark = compare(answer, (key.text, *key.also), key.comparison)
+    return Tried(answer=answer, verdict=mark.verdict, reason=mark.reason.words)
+
+
+def _is_right(key: AnswerBoxKey, answer: str) -> bool:
+    return _tried(key, answer).verdict is Verdict.RIGHT

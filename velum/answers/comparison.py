@@ -1,0 +1,90 @@
+"""By what an answer is compared with the right ones, as the teacher set it."""
+
+from typing import Annotated, Literal, TypeAlias
+
+from pydantic import AfterValidator, Discriminator, Field, StringConstraints
+
+from velum.answers.number import DecimalSign, read_number
+from velum.model import Model
+
+
+def _exact(text: str) -> str:
+    reading = read_number(text)
+    if reading is None or reading.sure is None:
+        raise ValueError("is not a number")
+    return text
+
+
+Exact = Annotated[str, StringConstraints(max_length=60), AfterValidator(_exact)]
+"""A number as it was written, so that nothing of it is lost."""
+
+
+class Words(Model):
+    """As words. By default neither case nor a stop at the end count; accents, order and punctuation within do."""
+
+    by: Literal["words"] = "words"
+    case_counts: bool = False
+    accents_ignored: bool = False
+    articles_ignored: bool = False
+    """Whether "the", "a" or "an" in front do not count."""
+    punctuation_counts: bool = False
+    """Whether punctuation at the end counts too."""
+    slips: bool = False
+    """Whether slips of spelling are let pass: one letter in a word of five to eight, two in a longer one."""
+    contains: bool = False
+    """Whether it is enough that the answer holds the words of the key, in any order."""
+
+
+class Within(Model):
+    """As near as an amount, or a percentage of the right number."""
+
+    rule: Literal["within"] = "within"
+    amount: Exact
+    percent: bool = False
+
+
+class Between(Model):
+    """Anything from one number to another, both included."""
+
+    rule: Literal["between"] = "between"
+    low: Exact
+    high: Exact
+
+
+class Rounded(Model):
+    """The right number, rounded to decimal places or to significant figures."""
+
+    rule: Literal["rounded"] = "rounded"
+    digits: Annotated[int, Field(ge=0, le=30)]
+    to: Literal["places", "figures"] = "places"
+
+
+Tolerance: TypeAlias = Annotated[Within | Between | Rounded, Discriminator("rule")]
+
+
+class Number(Model):
+    """By value."""
+
+    by: Literal["number"] = "number"
+    decimal: DecimalSign = "."
+    tolerance: Tolerance | None = None
+    unit: Literal["asked", "optional", "ignored"] = "asked"
+    """Whether the unit of the key has to be written; it may be written in another of the same kind."""
+    lowest_terms: bool = False
+    """Whether a fraction has to be in lowest terms."""
+
+
+class Time(Model):
+    """As times of day."""
+
+    by: Literal["time"] = "time"
+
+
+class Ratio(Model):
+    """As ratios such as 3:4; 6:8 is the same unless lowest terms are asked for."""
+
+    by: Literal["ratio"] = "ratio"
+    lowest_terms: bool = False
+
+
+Comparison: TypeAlias = Annotated[Words | Number | Time | Ratio, Discriminator("by")]

@@ -1,0 +1,81 @@
+"""Times of day and ratios.
+
+>>> read_time("2.30 p.m.")
+[870]
+>>> read_time("2:30")
+[150, 870]
+>>> read_ratio("6 : 8") == (6, 8)
+True
+"""
+
+import re
+from fractions import Fraction
+from math import gcd
+
+from velum.answers import reasons
+from velum.answers.comparison import Ratio
+from velum.answers.number import read_number
+from velum.answers.signs import plain_signs
+from velum.marking.mark import Mark, for_teacher, right, wrong
+
+_LONGEST = 40
+_LONGEST_RATIO = 120
+_NOON = 720
+_TIME = re.compile(
+    r"(\d{1,2})(?: ?[:.h] ?(\d{2}))?(?: ?(?:h|hrs?|o'clock))?(?: ?([ap])\.? ?m\.?)?|(\d{2})(\d{2})(?: ?h(?:rs)?)?",
+    re.IGNORECASE,
+)
+
+
+def read_time(written: str) -> list[int]:
+    """The minutes after midnight that a time of day may mean; of two, the day's half is not said. Empty: no time."""
+    text = plain_signs(written[: _LONGEST + 1])
+    found = _TIME.fullmatch(text) if len(text) <= _LONGEST else None
+    if not found:
+        return {"noon": [_NOON], "midday": [_NOON], "midnight": [0]}.get(text.casefold(), [])
+    hour, minute = int(found[1] or found[4]), int(found[2] or found[5] or 0)
+    if hour > 24 or minute > 59 or (hour == 24 and minute):
+        return []
+    if half := found[3]:
+        if not 1 <= hour <= 12:
+            return []
+        return [hour % 12 * 60 + minute + (_NOON if half in "pP" else 0)]
+    at = hour % 24 * 60 + minute
+    # 02:30 is said of the night; 2:30 of both.
+    clear = found[4] or text[0] == "0" or hour == 0 or hour > 12
+    return [at] if clear else sorted({at % _NOON, at % _NOON + _NOON})
+
+
+def compare_times(written: str, meant: str) -> Mark | None:
+    """Mark one answer against one right time; None when the key itself is no time."""
+    keys, answers = read_time(meant), read_time(written)
+    if not keys:
+        return None
+    if not answers:
+        return wrong(reasons.NOT_A_TIME)
+    if answers == keys or (len(keys) == 2 and set(answers) <= set(keys)):
+        return right(reasons.SAME_TIME)
+    return for_teacher(reasons.HALF_OF_DAY) if set(answers) & set(keys) else wrong(reasons.OTHER_TIME)
+
+
+def read_ratio(written: str) -> tuple[Fraction, ...]:
+    """The parts of a ratio of two to six numbers; empty: no ratio."""
+    if len(written) > _LONGEST_RATIO:
+        return ()
+    parts = [read_number(part) for part in plain_signs(written).replace(" to ", ":").split(":")]
+    values = [part.sure for part in parts if part and part.sure is not None and part.sure >= 0]
+    return tuple(values) if 2 <= len(values) == len(parts) <= 6 and any(values) else ()
+
+
+def compare_ratios(written: str, meant: str, rules: Ratio) -> Mark | None:
+    """Mark one answer against one right ratio; None when the key itself is no ratio."""
+    key, answer = read_ratio(meant), read_ratio(written)
+    if not key:
+        return None
+    if not answer:
+        return wrong(reasons.NOT_A_RATIO)
+    if len(key) != len(answer) or any(a * sum(key) != k * sum(answer) for a, k in zip(answer, key, strict=True)):
+        return wrong(reasons.OTHER_RATIO)
+    if rules.lowest_terms and (any(a.denominator != 1 for a in answer) or gcd(*map(int, answer)) != 1):
+        return wrong(reasons.NOT_LOWEST)
+    return right(reasons.SAME_RATIO)

@@ -1,0 +1,128 @@
+"""Whether a number, with its unit, has the value of the key."""
+
+from collections.abc import Callable
+from fractions import Fraction
+from math import gcd
+
+from velum.answers import reasons
+from velum.answers.comparison import Between, Number, Rounded, Within
+from velum.answers.number import Reading, read_number
+from velum.answers.quantity import Quantity, read_quantity
+from velum.marking.mark import Mark, Reason, for_teacher, right, wrong
+
+
+def compare_values(written: str, meant: str, rules: Number) -> Mark | None:
+    """Mark one answer against one right number; None when the key itself is no number."""
+    key = read_quantity(meant, rules.decimal)
+    if key is None or key.number.sure is None:
+        return None
+    answer = read_quantity(written, rules.decimal)
+    if answer is None:
+        return wrong(reasons.NOT_A_NUMBER)
+    refused = _check_unit(answer, key, rules)
+    if isinstance(refused, Mark):
+        return refused
+    factor, shift = refused
+    accepts = _accepting(key.number.sure, rules)
+    number = answer.number
+    if number.sure is not None and accepts(number.sure * factor + shift) is None:
+        if rules.lowest_terms and not _in_lowest_terms(number):
+            return wrong(reasons.NOT_LOWEST)
+        return right(_why(number.sure * factor + shift, key.number.sure, rules))
+    if any(accepts(value * factor + shift) is None for value in number.possible):
+        values = number.possible if number.sure is None else {number.sure, *number.possible}
+        return for_teacher(reasons.unclear([_in_words(value) for value in sorted(values)]))
+    problem = accepts(number.sure * factor + shift) if number.sure is not None else None
+    return wrong(problem or reasons.OTHER_VALUE)
+
+
+def _check_unit(answer: Quantity, key: Quantity, rules: Number) -> Mark | tuple[Fraction, Fraction]:
+    """What the answer's number is multiplied by, and what is added, to be in the key's unit; or its mark."""
+    same = (Fraction(1), Fraction(0))
+    if rules.unit == "ignored":
+        return same
+    if answer.unknown or key.unknown:
+        if answer.unknown.casefold() == key.unknown.casefold() or (rules.unit == "optional" and not answer.unknown):
+            return same
+        if key.unknown and not answer.unknown and answer.unit is None:
+            return wrong(reasons.UNIT_MISSING)
+        return for_teacher(reasons.UNIT_UNKNOWN)
+    if key.unit is None:
+        return same if answer.unit is None else for_teacher(reasons.UNIT_UNASKED)
+    if answer.unit is None:
+        return same if rules.unit == "optional" else wrong(reasons.UNIT_MISSING)
+    if answer.unit.kind != key.unit.kind:
+        return wrong(reasons.other_kind(key.unit.kind, answer.unit.kind))
+    return answer.unit.size / key.unit.size, (answer.unit.zero - key.unit.zero) / key.unit.size
+
+
+def _accepting(key: Fraction, rules: Number) -> Callable[[Fraction], Reason | None]:
+    """Says of a value why it is not accepted, or None."""
+    match rules.tolerance:
+        case Within(amount=amount, percent=percent):
+            room = abs(_value(amount) * key / 100) if percent else abs(_value(amount))
+            return lambda value: None if abs(value - key) <= room else reasons.NOT_NEAR_ENOUGH
+        case Between(low=low, high=high):
+            ends = sorted((_value(low), _value(high)))
+            return lambda value: None if ends[0] <= value <= ends[1] else reasons.OUT_OF_RANGE
+        case Rounded(digits=digits, to=to):
+            step = _step(key, digits, to)
+            wanted = _rounded(key, step)
+            return lambda value: (
+                None
+                if value in wanted
+                else reasons.NOT_ROUNDED
+                if _rounded(value, step) & wanted
+                else reasons.OTHER_VALUE
+            )
+        case _:
+            return lambda value: None if value == key else reasons.OTHER_VALUE
+
+
+def _step(value: Fraction, digits: int, to: str) -> Fraction:
+    """Of what the rounded number is a multiple."""
+    if to == "places" or value == 0:
+        return Fraction(1, 10**digits)
+    # The power of ten of the first figure: that of 999 is 2, that of 0.05 is -2.
+    size = abs(value)
+    power = len(str(size.numerator)) - len(str(size.denominator))
+    if size < Fraction(10) ** power:
+        power -= 1
+    return Fraction(10) ** (power - max(1, digits) + 1)
+
+
+def _rounded(value: Fraction, step: Fraction) -> set[Fraction]:
+    """The nearest multiple of a step; both when it lies in the middle, for schools round a half either way."""
+    below = value // step * step
+    rest = value - below
+    if rest * 2 == step:
+        return {below, below + step}
+    return {below if rest * 2 < step else below + step}
+
+
+def _why(value: Fraction, key: Fraction, rules: Number) -> Reason:
+    match rules.tolerance:
+        case Between():
+            return reasons.IN_RANGE
+        case Within() if value != key:
+            return reasons.NEAR_ENOUGH
+        case _:
+            return reasons.SAME_VALUE
+
+
+def _in_lowest_terms(number: Reading) -> bool:
+    return number.fraction is None or gcd(*number.fraction) == 1
+
+
+def _value(text: str) -> Fraction:
+    reading = read_number(text)
+    assert reading and reading.sure is not None  # an Exact is checked when it is set
+    return reading.sure
+
+
+def _in_words(value: Fraction) -> str:
+    """A value as a decimal where it is one that is short enough."""
+    for places in range(7):
+        if (value * 10**places).denominator == 1:
+            return f"{float(value):.{places}f}" if abs(value) < 10**15 else str(value)
+    return str(value)

@@ -1,0 +1,131 @@
+"""Whether an answer has the words of the key, as far as they count.
+
+Slips are counted as F. Damerau did (1964): a letter too many, too few, another one, or two neighbours exchanged.
+
+>>> distance("harbour", "habrour", 2)
+1
+>>> distance("sea", "tea", 0) is None
+True
+"""
+
+import re
+import unicodedata
+
+from velum.answers import reasons
+from velum.answers.comparison import Words
+from velum.answers.text import normalise
+from velum.marking.mark import Mark, Reason, for_teacher, right, wrong
+
+_ARTICLE = re.compile(r"^(?:the|an?) (?=.)", re.IGNORECASE)
+_LONGEST_WITH_SLIPS = 400
+_WORD = re.compile(r"[^\W_]+(?:['-][^\W_]+)*")
+
+
+def compare_words(written: str, meant: str, rules: Words) -> Mark:
+    """Mark one answer against one right answer."""
+    if rules.contains:
+        return _held(written, meant, rules)
+    answer, key = _counted(written, rules), _counted(meant, rules)
+    if answer == key:
+        return right(reasons.SAME_WORDS)
+    if rules.slips:
+        if max(len(answer), len(key)) > _LONGEST_WITH_SLIPS:
+            return for_teacher(reasons.TOO_LONG)
+        if count := _slips(answer, key):
+            return right(reasons.slips(count))
+    return wrong(_difference(answer, key, rules))
+
+
+def _counted(text: str, rules: Words) -> str:
+    counted: str = normalise(text, keep_case=rules.case_counts, keep_stop=rules.punctuation_counts)
+    if rules.accents_ignored:
+        counted = without_accents(counted)
+    return _ARTICLE.sub("", counted) if rules.articles_ignored else counted
+
+
+def without_accents(text: str) -> str:
+    """The text with its letters' marks taken off, in scripts where letters are written without them too.
+
+    Latin, Greek and Cyrillic; in others, such as Devanagari, a mark is a vowel.
+    """
+    if text.isascii():
+        return text
+    apart = unicodedata.normalize("NFD", text)
+    kept: list[str] = []
+    base = ""
+    for letter in apart:
+        if not unicodedata.combining(letter):
+            base = letter
+        elif unicodedata.name(base or " ", "").startswith(("LATIN", "GREEK", "CYRILLIC")):
+            continue
+        kept.append(letter)
+    return unicodedata.normalize("NFC", "".join(kept))
+
+
+def allowed_slips(word: str) -> int:
+    """How many letters may differ: short words are exact, for one letter makes another word of them."""
+    return 0 if len(word) < 5 else 1 if len(word) < 9 else 2
+
+
+def _slips(answer: str, key: str) -> int:
+    """The slips in an answer that has the key's words, slips apart; 0 when it has not."""
+    given, wanted = answer.split(), key.split()
+    if len(given) != len(wanted):
+        return 0
+    total = 0
+    for one, other in zip(given, wanted, strict=True):
+        count = distance(one, other, allowed_slips(other))
+        if count is None:
+            return 0
+        total += count
+    return total
+
+
+def distance(one: str, other: str, most: int) -> int | None:
+    """How many slips are between two words, or None when they are more than ``most``."""
+    if abs(len(one) - len(other)) > most:
+        return None
+    far = most + 1
+    older: dict[int, int] = {}
+    before = {j: j for j in range(min(len(other), most) + 1)}
+    for i, letter in enumerate(one, start=1):
+        # Only what lies within ``most`` of the diagonal can still be near enough.
+        row = {0: i} if i <= most else {}
+        for j in range(max(1, i - most), min(len(other), i + most) + 1):
+            wanted = other[j - 1]
+            steps = [before.get(j, far) + 1, row.get(j - 1, far) + 1, before.get(j - 1, far) + (letter != wanted)]
+            if i > 1 and j > 1 and letter == other[j - 2] and one[i - 2] == wanted:
+                steps.append(older.get(j - 2, far) + 1)
+            row[j] = min(steps)
+        if min(row.values(), default=far) > most + 1:
+            return None
+        older, before = before, row
+    count = before.get(len(other), far)
+    return count if count <= most else None
+
+
+def _held(written: str, meant: str, rules: Words) -> Mark:
+    given = _WORD.findall(_counted(written, rules))
+    wanted = _WORD.findall(_counted(meant, rules))
+    if not wanted:
+        return compare_words(written, meant, rules.model_copy(update={"contains": False}))
+    if len(given) > _LONGEST_WITH_SLIPS and rules.slips:
+        return for_teacher(reasons.TOO_LONG)
+    there = set(given)
+
+    def has(word: str) -> bool:
+        return word in there or (
+            rules.slips and any(distance(other, word, allowed_slips(word)) is not None for other in there)
+        )
+
+    return right(reasons.HOLDS_WORDS) if all(has(word) for word in wanted) else wrong(reasons.WORDS_MISSING)
+
+
+def _difference(answer: str, key: str, rules: Words) -> Reason:
+    if rules.case_counts and answer.casefold() == key.casefold():
+        return reasons.OTHER_CASE
+    if not rules.accents_ignored and without_accents(answer) == without_accents(key):
+        return reasons.OTHER_ACCENTS
+    if rules.punctuation_counts and normalise(answer) == normalise(key):
+        return reasons.OTHER_STOP
+    return reasons.OTHER_WORDS

@@ -1,0 +1,80 @@
+// By what answers are compared, as the slip offers it.
+
+import type { KeyOf } from "../teacher";
+
+export type Comparison = NonNullable<KeyOf<"answer_box">["comparison"]>;
+export type By = Comparison["by"];
+export type Tolerance = NonNullable<Extract<Comparison, { by: "number" }>["tolerance"]>;
+
+export const NAMES: Record<By, string> = {
+  words: "words",
+  number: "a number",
+  time: "a time of day",
+  ratio: "a ratio",
+};
+
+/** A comparison with nothing set. */
+export function plain(by: By): Comparison {
+  switch (by) {
+    case "words":
+      return {
+        by,
+        case_counts: false,
+        accents_ignored: false,
+        articles_ignored: false,
+        punctuation_counts: false,
+        slips: false,
+        contains: false,
+      };
+    case "number":
+      return { by, decimal: ".", tolerance: null, unit: "asked", lowest_terms: false };
+    case "time":
+      return { by };
+    case "ratio":
+      return { by, lowest_terms: false };
+  }
+}
+
+/** What may be set for words, each with what it says. */
+export const WORD_RULES = [
+  ["case_counts", "Capital letters count"],
+  ["accents_ignored", "Accents do not count"],
+  ["articles_ignored", "the, a, an in front do not count"],
+  ["punctuation_counts", "Punctuation at the end counts"],
+  ["slips", "Let slips of spelling pass in long words"],
+  ["contains", "Enough that these words are in it"],
+] as const;
+
+export const TOLERANCES = {
+  exact: "exactly",
+  within: "within an amount",
+  percent: "within a percentage",
+  between: "from … to …",
+  places: "rounded to decimal places",
+  figures: "rounded to significant figures",
+} as const;
+export type ToleranceName = keyof typeof TOLERANCES;
+
+export function toleranceName(tolerance: Tolerance | null | undefined): ToleranceName {
+  if (!tolerance) return "exact";
+  if (tolerance.rule === "within") return tolerance.percent ? "percent" : "within";
+  return tolerance.rule === "between" ? "between" : tolerance.to;
+}
+
+/** A tolerance to begin with; for a range it takes the key itself at both ends. */
+export function plainTolerance(name: ToleranceName, key: string): Tolerance | null {
+  const number = key.match(/-?\d+(\.\d+)?/)?.[0] ?? "0";
+  switch (name) {
+    case "exact":
+      return null;
+    case "within":
+      return { rule: "within", amount: "0.1", percent: false };
+    case "percent":
+      return { rule: "within", amount: "5", percent: true };
+    case "between":
+      return { rule: "between", low: number, high: number };
+    case "places":
+    case "figures":
+      return { rule: "rounded", digits: 2, to: name };
+  }
+}
