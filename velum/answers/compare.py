@@ -4,7 +4,8 @@ from collections.abc import Sequence
 from functools import lru_cache
 
 from velum.answers import reasons
-from velum.answers.comparison import Comparison, Number, Ratio, Time, Words
+from velum.answers.chemistry import compare_formulas, looks_like_formula
+from velum.answers.comparison import Comparison, Formula, Number, Ratio, Time, Words
 from velum.answers.quantity import read_quantity
 from velum.answers.times import compare_ratios, compare_times, read_ratio, read_time
 from velum.answers.values import compare_values
@@ -38,6 +39,8 @@ def guess(meant: str) -> Comparison:
         return Ratio()
     if text[-1:] in ("m", "M", ".") and text[:1].isdigit() and read_time(text) and read_quantity(text) is None:
         return Time()
+    if looks_like_formula(text):
+        return Formula()
     quantity = read_quantity(text)
     if quantity and quantity.number.sure is not None and not quantity.unknown and _has_digit(text):
         return Number()
@@ -62,4 +65,6 @@ def _compare(written: str, meant: str, comparison: Comparison) -> Mark:
             mark = compare_times(written, meant)
         case Ratio():
             mark = compare_ratios(written, meant, comparison)
+        case Formula():
+            mark = compare_formulas(written, meant, comparison)
     return mark or words

@@ -87,4 +87,12 @@ class Ratio(Model):
     lowest_terms: bool = False
 
 
-Comparison: TypeAlias = Annotated[Words | Number | Time | Ratio, Discriminator("by")]
+class Formula(Model):
+    """As chemical formulas or equations."""
+
+    by: Literal["formula"] = "formula"
+    states: Literal["ignored", "asked"] = "ignored"
+    """Whether the states of matter, such as (aq), count."""
+
+
+Comparison: TypeAlias = Annotated[Words | Number | Time | Ratio | Formula, Discriminator("by")]

@@ -4,13 +4,14 @@ import re
 from collections.abc import Iterable
 
 from velum.answers.compare import guess
-from velum.answers.comparison import Comparison, Number, Ratio, Time, Words
+from velum.answers.comparison import Comparison, Formula, Number, Ratio, Time, Words
 from velum.answers.quantity import read_quantity
 from velum.answers.units import MONEY_BEFORE
 
 MOST = 6
 
 _TWO_WORDS = re.compile(r"(?!(?:the|an?|in|on|at|to|of|by)[ -])[^\W\d]+[ -][^\W\d]+", re.IGNORECASE)
+_LOWERED = str.maketrans("0123456789", "₀₁₂₃₄₅₆₇₈₉")
 _SPELLINGS = (
     (r"(\w{3})our\b", r"\1or"),
     (r"(\w{3})or\b", r"\1our"),
@@ -51,6 +52,8 @@ def examples(meant: str, comparison: Comparison) -> list[str]:
             found = list(_number_examples(text))
         case Time():
             found = [text.replace(":", "."), text.replace(":", ""), f"{text} am", f"{text} pm"]
+        case Formula():
+            found = [text.lower(), text.replace("O", "0"), text.translate(_LOWERED), text.replace("2", "3")]
         case Ratio():
             found = [text.replace(":", " : "), text.replace(":", " to "), ":".join(reversed(text.split(":")))]
     return _several(found, text)

@@ -2,7 +2,7 @@
 
 from dataclasses import dataclass, field
 
-from velum.answers.comparison import Between, Comparison, Number, Ratio, Rounded, Time, Within, Words
+from velum.answers.comparison import Between, Comparison, Formula, Number, Ratio, Rounded, Time, Within, Words
 from velum.marking.mark import Verdict
 
 R, W, T, B = Verdict.RIGHT, Verdict.WRONG, Verdict.TEACHER, Verdict.BLANK
@@ -345,6 +345,63 @@ GROUPS = [
             ("3:4", "6:8", W, "not_lowest"),
             ("6:8", "3:4", R, "same_ratio"),
             ("3:4", "1.5:2", W, "not_lowest"),
+        ],
+    ),
+    Group(
+        "Chemical formulas",
+        "Digits may be lowered and raised in any way, or not at all. Capital letters matter. The same atoms in another "
+        "order go to the teacher.",
+        None,
+        [
+            ("H2O", "H₂O", R, "same_formula"),
+            ("H2O", "H_2O", R, "same_formula"),
+            ("H2O", "H_{2}O", R, "same_formula"),
+            ("H2O", "H<sub>2</sub>O", R, "same_formula"),
+            ("H2O", "h2o", W, "other_capitals"),
+            ("H2O", "H20", W, "zero_for_o"),
+            ("H2O", "HO2", W, "other_count"),
+            ("H2O", "OH2", T, "same_atoms"),
+            ("H2O", "H2S", W, "other_formula"),
+            ("H2O", "water", W, "not_a_formula"),
+            ("CO2", "Co2", W, "other_capitals"),
+            ("CaCO3", "CaCO₃ (s)", R, "same_formula"),
+            ("CaCO3", "CACO3", W, "other_capitals"),
+            ("Ca(OH)2", "Ca[OH]₂", R, "same_formula"),
+            ("Ca(OH)2", "CaOH2", W, "other_count"),
+            ("CuSO4·5H2O", "CuSO₄ · 5 H₂O", R, "same_formula"),
+            ("CuSO4·5H2O", "CuSO4.5H2O", R, "same_formula"),
+            ("SO4^2-", "SO₄²⁻", R, "same_formula"),
+            ("SO4^2-", "SO4 2-", R, "same_formula"),
+            ("SO4^2-", "SO4^{2-}", R, "same_formula"),
+            ("SO4^2-", "SO₄⁻", W, "other_charge"),
+            ("NO3^-", "NO3-", R, "same_formula"),
+            ("NH4^+", "NH₄⁺", R, "same_formula"),
+        ],
+    ),
+    Group(
+        "Chemical equations",
+        "Terms in any order, the arrow in any spelling.",
+        None,
+        [
+            ("2H2 + O2 -> 2H2O", "O₂ + 2 H₂ → 2 H₂O", R, "same_equation"),
+            ("2H2 + O2 -> 2H2O", "2H2+O2=2H2O", R, "same_equation"),
+            ("2H2 + O2 -> 2H2O", "4H2 + 2O2 -> 4H2O", T, "multiple_equation"),
+            ("2H2 + O2 -> 2H2O", "H2 + O2 -> H2O", W, "other_balance"),
+            ("2H2 + O2 -> 2H2O", "2H2O -> 2H2 + O2", W, "other_way"),
+            ("2H2 + O2 -> 2H2O", "2H2 + Cl2 -> 2HCl", W, "other_substances"),
+            ("2H2 + O2 -> 2H2O", "hydrogen burns", W, "not_an_equation"),
+            ("CaCO3 -> CaO + CO2", "CaCO3(s) → CO2(g) + CaO(s)", R, "same_equation"),
+            ("Ag^+ + Cl^- -> AgCl", "Cl⁻ + Ag⁺ → AgCl", R, "same_equation"),
+        ],
+    ),
+    Group(
+        "Chemical formulas: states count",
+        "For equations with their states.",
+        Formula(states="asked"),
+        [
+            ("NaCl(aq)", "NaCl (aq)", R, "same_formula"),
+            ("NaCl(aq)", "NaCl(s)", W, "other_state"),
+            ("NaCl(aq)", "NaCl", W, "other_state"),
         ],
     ),
     Group(

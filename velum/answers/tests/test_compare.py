@@ -6,7 +6,7 @@ from hypothesis import strategies as st
 from pydantic import TypeAdapter, ValidationError
 
 from velum.answers.compare import compare, guess
-from velum.answers.comparison import Between, Comparison, Number, Ratio, Rounded, Time, Within, Words
+from velum.answers.comparison import Between, Comparison, Formula, Number, Ratio, Rounded, Time, Within, Words
 from velum.answers.number import read_number
 from velum.answers.number_words import read_words
 from velum.answers.tests.cases import GROUPS
@@ -14,7 +14,7 @@ from velum.answers.text import normalise
 from velum.answers.words import distance
 from velum.marking.mark import Verdict
 
-SIGNS = " 0123456789.,'’+-−/%^*×e()½²³⁻:€$cmkgapl°_٫٬"
+SIGNS = " 0123456789.,'’+-−/%^*×e()½²³⁻:€$cmkgapl°_٫٬HOCaNS{}[]·>=₂"
 written = st.text() | st.text(SIGNS, max_size=40)
 meant = written.filter(str.strip)
 tolerances = st.sampled_from(
@@ -40,6 +40,7 @@ comparisons = st.one_of(
     ),
     st.just(Time()),
     st.builds(Ratio, lowest_terms=st.booleans()),
+    st.builds(Formula, states=st.sampled_from(["asked", "ignored"])),
 )
 WORTH = {Verdict.RIGHT: 3, Verdict.TEACHER: 2, Verdict.PARTLY: 1, Verdict.WRONG: 0, Verdict.BLANK: 0}
 
@@ -78,6 +79,10 @@ class Comparing(unittest.TestCase):
             ("06:10", Time),
             ("2:30 pm", Time),
             ("3:4", Ratio),
+            ("H2O", Formula),
+            ("2H2 + O2 -> 2H2O", Formula),
+            ("C4", Words),
+            ("NO", Words),
             ("A: 12", Words),
         ):
             with self.subTest(key):

@@ -462,7 +462,7 @@ export interface components {
              */
             also: string[];
             /** Comparison */
-            comparison?: (components["schemas"]["Words"] | components["schemas"]["Number"] | components["schemas"]["Time"] | components["schemas"]["Ratio"]) | null;
+            comparison?: (components["schemas"]["Words"] | components["schemas"]["Number"] | components["schemas"]["Time"] | components["schemas"]["Ratio"] | components["schemas"]["Formula"]) | null;
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
@@ -771,6 +771,23 @@ export interface components {
             op: "forget_page";
             /** Page Id */
             page_id: string;
+        };
+        /**
+         * Formula
+         * @description As chemical formulas or equations.
+         */
+        Formula: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            by: "formula";
+            /**
+             * States
+             * @default ignored
+             * @enum {string}
+             */
+            states: "ignored" | "asked";
         };
         /**
          * Grid
@@ -1743,7 +1760,7 @@ export interface components {
             /** Examples */
             examples: components["schemas"]["Tried"][];
             /** Guessed */
-            guessed: components["schemas"]["Words"] | components["schemas"]["Number"] | components["schemas"]["Time"] | components["schemas"]["Ratio"];
+            guessed: components["schemas"]["Words"] | components["schemas"]["Number"] | components["schemas"]["Time"] | components["schemas"]["Ratio"] | components["schemas"]["Formula"];
             /** Proposals */
             proposals: string[];
         };

@@ -130,6 +130,19 @@
         onchange={() => onkey({ ...fieldKey, comparison: { ...rules, lowest_terms: !rules.lowest_terms } })}
       />In lowest terms
     </label>
+  {:else if rules.by === "formula"}
+    <label class="flex items-center gap-2">
+      <input
+        type="checkbox"
+        class="checkbox checkbox-sm"
+        checked={rules.states === "asked"}
+        onchange={() =>
+          onkey({
+            ...fieldKey,
+            comparison: { ...rules, states: rules.states === "asked" ? "ignored" : "asked" },
+          })}
+      />States such as (aq) count
+    </label>
   {/if}
   <div>
     <label class="block">

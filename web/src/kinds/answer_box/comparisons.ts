@@ -11,6 +11,7 @@ export const NAMES: Record<By, string> = {
   number: "a number",
   time: "a time of day",
   ratio: "a ratio",
+  formula: "a chemical formula",
 };
 
 /** A comparison with nothing set. */
@@ -32,6 +33,8 @@ export function plain(by: By): Comparison {
       return { by };
     case "ratio":
       return { by, lowest_terms: false };
+    case "formula":
+      return { by, states: "ignored" };
   }
 }
 
