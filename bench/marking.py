@@ -10,6 +10,8 @@ FIELD = ANSWER_BOX.example[0]
 ANSWERS = {
     "words": ("Bladder wrack", ["bladder wrack", "  Bladder  Wrack", "goby", "the rock goby, which is a fish"]),
     "plain numbers": ("4.80", ["4.8", "4.80", "5", "about five"]),
+    "numbers with units": ("12 cm", ["12cm", "0.12 m", "120", "1.2·10¹ cm"]),
+    "formulas": ("CuSO4·5H2O", ["CuSO₄·5H₂O", "CuSO4.5H2O", "CuSO4", "copper"]),
 }
 
 

@@ -1,9 +1,14 @@
 from playwright.sync_api import Page, expect
 
-from e2e.journey import PHONE, Journey
+from e2e.journey import LAPTOP, PHONE, Journey
 from e2e.live_server import wait_until
 from e2e.pages.sheet import JoinPage, SheetPage
 from server.copies.models import Copy
+from server.handouts.flows.hand_out import hand_out
+from server.worksheets.models import Worksheet
+from velum.document.edits import Place, apply
+from velum.document.reading import read_worksheet
+from velum.document.tests.examples import answer_box
 
 NETWORK = r"ERR_INTERNET_DISCONNECTED|ERR_CONNECTION|ERR_EMPTY|ERR_FAILED|ERR_SOCKET"
 
@@ -21,6 +26,32 @@ class Student(Journey):
 
 class Answer(Student):
     expected_problems = r"status of 409"
+
+    def test_signs_that_are_on_no_keyboard_are_pressed(self) -> None:
+        box = answer_box("formula1", y=700, on=self.tide_table.document["pages"][0]["id"])
+        box = box.model_copy(update={"signs": "chemistry"})
+        document = apply(read_worksheet(self.tide_table.document), [Place(field=box)])
+        sheet = Worksheet.objects.create(owner=self.maren, document=document.model_dump(mode="json"))
+        code = hand_out(self.maren, sheet.pk).code
+        for name, size in (("Ama Lindqvist", LAPTOP), ("Bao Okafor", PHONE)):
+            page = self.new_browser(**size).new_page()
+            JoinPage(page).join(code, name)
+            if size is PHONE:
+                page.locator("[data-field=formula1] button").click()
+            answer = page.get_by_label("Answer 11", exact=True)
+            answer.click()
+            signs = page.get_by_role("group", name="Signs")
+            page.keyboard.type("H")
+            signs.get_by_role("button", name="Lowered digits").click()
+            page.keyboard.type("2O")
+            signs.get_by_role("button", name="arrow", exact=True).click()
+            page.keyboard.type("SO")
+            signs.get_by_role("button", name="Lowered digits").click()
+            page.keyboard.type("4")
+            signs.get_by_role("button", name="Raised digits").click()
+            page.keyboard.type("2-")
+            expect(answer).to_have_value("H₂O→SO₄²⁻")
+            self.assert_accessible(page)
 
     def test_a_student_joins_answers_and_hands_in(self) -> None:
         sheet = self.join()

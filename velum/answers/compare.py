@@ -7,6 +7,7 @@ from velum.answers import reasons
 from velum.answers.chemistry import compare_formulas, looks_like_formula
 from velum.answers.comparison import Comparison, Formula, Number, Ratio, Time, Words
 from velum.answers.quantity import read_quantity
+from velum.answers.text import NormalText, normalise
 from velum.answers.times import compare_ratios, compare_times, read_ratio, read_time
 from velum.answers.values import compare_values
 from velum.answers.words import compare_words
@@ -15,6 +16,7 @@ from velum.marking.mark import Mark, Verdict, blank, for_teacher, right
 LONGEST = 1_500
 """Letters: a page. What is longer, no machine compares in a moment, and a teacher reads it anyhow."""
 
+_PLAIN_WORDS = Words()
 _BEST_FIRST = (Verdict.RIGHT, Verdict.TEACHER, Verdict.PARTLY, Verdict.WRONG)
 
 
@@ -26,6 +28,8 @@ def compare(written: str, accepted: Sequence[str], comparison: Comparison | None
     if not written.strip():
         return blank()
     marks = [_compare(written, meant, comparison or guess(meant)) for meant in accepted]
+    if len(marks) == 1:
+        return marks[0]
     return min(marks, key=lambda mark: _BEST_FIRST.index(mark.verdict))
 
 
@@ -54,11 +58,9 @@ def _has_digit(text: str) -> bool:
 def _compare(written: str, meant: str, comparison: Comparison) -> Mark:
     if max(len(written), len(meant)) > LONGEST:
         return right(reasons.SAME_WORDS) if written.split() == meant.split() else for_teacher(reasons.TOO_LONG)
-    # Whatever the comparison, the key itself is right.
-    words = compare_words(written, meant, comparison if isinstance(comparison, Words) else Words(case_counts=True))
-    if words.verdict is Verdict.RIGHT or isinstance(comparison, Words):
-        return words
     match comparison:
+        case Words():
+            return compare_words(written, meant, comparison)
         case Number():
             mark = compare_values(written, meant, comparison)
         case Time():
@@ -67,4 +69,14 @@ def _compare(written: str, meant: str, comparison: Comparison) -> Mark:
             mark = compare_ratios(written, meant, comparison)
         case Formula():
             mark = compare_formulas(written, meant, comparison)
-    return mark or words
+    if mark is None:
+        # The key itself is not of that kind.
+        return compare_words(written, meant, _PLAIN_WORDS)
+    if mark.verdict is not Verdict.RIGHT and normalise(written, keep_case=True) == _to_the_letter(meant):
+        return right(reasons.SAME_WORDS)  # whatever the comparison, the key itself is right
+    return mark
+
+
+@lru_cache(maxsize=8_192)
+def _to_the_letter(meant: str) -> NormalText:
+    return normalise(meant, keep_case=True)

@@ -28,6 +28,7 @@ LONGEST = 200
 _MOST_DIGITS = 60
 _LARGEST_POWER = 300
 
+_PLAINEST = re.compile(r" *(-?[0-9]{1,18})(?:\.([0-9]{1,2}|[0-9]{4,18}))? *")
 _GROUPED = re.compile(r"\d{1,3}(?:G\d{3})+|\d{1,2}(?:G\d{2})+G\d{3}")
 _FRACTION = re.compile(r"(?:(\d+) )?(\d+)/(\d+)")
 _SCIENTIFIC = re.compile(r"(.+?)(?:e([+-]?\d{1,4})|(?:\*| ?x ?)10\^\(?([+-]?\d{1,4})\)?)", re.IGNORECASE)
@@ -54,16 +55,18 @@ def read_number(written: str, decimal: DecimalSign = ".") -> Reading | None:
     """What a number says, or None when it is no number, or larger than any that a student means."""
     if len(written) > LONGEST:
         return None
+    if decimal == "." and (found := _PLAINEST.fullmatch(written)):
+        return Reading(Fraction(int(found[1] + (found[2] or "")), 10 ** len(found[2] or "")))
     text = plain_signs(written)
     if not text:
         return None
+    if text[0].isalpha():
+        value = read_words(text)
+        return None if value is None else Reading(value)
     percent = text.endswith("%")
     if percent:
         text = text[:-1].rstrip()
     reading = _signed(text, decimal)
-    if reading is None:
-        value = read_words(text)
-        reading = None if value is None else Reading(value)
     return reading.times(Fraction(1, 100)) if reading and percent else reading
 
 

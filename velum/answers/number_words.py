@@ -8,6 +8,7 @@ Fraction(3, 4)
 True
 """
 
+import re
 from fractions import Fraction
 
 _SMALL = [
@@ -42,6 +43,7 @@ _TENS = {
 _SCALES = {"thousand": 10**3, "million": 10**6, "billion": 10**9}
 _PARTS = {"half": 2, "halves": 2, "third": 3, "quarter": 4, "fifth": 5, "sixth": 6, "seventh": 7, "eighth": 8}
 _PARTS |= {"ninth": 9, "tenth": 10, "hundredth": 100}
+_FIRST = {*_UNITS, *_TENS, *_SCALES, *_PARTS, "a", "an", "hundred", "minus", "negative"}
 _LONGEST = 24
 
 
@@ -54,6 +56,11 @@ def read_words(written: str) -> Fraction | None:
         value = read_words(" ".join(words[1:])) if words[1:2] not in (["minus"], ["negative"]) else None
         return None if value is None else -value
     return _mixed(words)
+
+
+def begins_number(text: str) -> bool:
+    """Whether the first word may begin a number in words."""
+    return re.split("[ -]", text, maxsplit=1)[0].casefold() in _FIRST
 
 
 def _mixed(words: list[str]) -> Fraction | None:

@@ -17,15 +17,17 @@ _TIMES = "×·⋅∙✕*"
 _BARS = "⁄∕／"
 _APOSTROPHES = "’ʼ′`´"
 _SUPERSCRIPTS = {"⁰": "0", "¹": "1", "²": "2", "³": "3", "⁴": "4", "⁵": "5", "⁶": "6", "⁷": "7", "⁸": "8", "⁹": "9"}
+_SPACED = re.compile(r" ?([*^/]) ?")
 _RAISED = re.compile("[⁺⁻]?[⁰¹²³⁴-⁹]+")
 
 
 def plain_signs(written: str) -> str:
     """The text with one sign for each meaning, one space between parts, and nothing that is not seen."""
     text = written if written.isascii() else "".join(_plain(letter) for letter in _RAISED.sub(_power, written))
-    text = re.sub(r"\*\*", "^", text)
     text = " ".join(text.split())
-    return re.sub(r" ?([*^/]) ?", r"\1", text)
+    if "*" in text or "^" in text or "/" in text:
+        text = _SPACED.sub(r"\1", text.replace("**", "^"))
+    return text
 
 
 def _power(found: re.Match[str]) -> str:

@@ -2,58 +2,67 @@
 
 from collections.abc import Callable
 from fractions import Fraction
+from functools import lru_cache
 from math import gcd
 
 from velum.answers import reasons
 from velum.answers.comparison import Between, Number, Rounded, Within
-from velum.answers.number import Reading, read_number
+from velum.answers.number import DecimalSign, Reading, read_number
 from velum.answers.quantity import Quantity, read_quantity
 from velum.marking.mark import Mark, Reason, for_teacher, right, wrong
 
 
 def compare_values(written: str, meant: str, rules: Number) -> Mark | None:
     """Mark one answer against one right number; None when the key itself is no number."""
-    key = read_quantity(meant, rules.decimal)
+    key = _key(meant, rules.decimal)
     if key is None or key.number.sure is None:
         return None
     answer = read_quantity(written, rules.decimal)
     if answer is None:
         return wrong(reasons.NOT_A_NUMBER)
-    refused = _check_unit(answer, key, rules)
-    if isinstance(refused, Mark):
-        return refused
-    factor, shift = refused
+    conversion = _conversion(answer, key, rules)
+    if isinstance(conversion, Mark):
+        return conversion
     accepts = _accepting(key.number.sure, rules)
     number = answer.number
-    if number.sure is not None and accepts(number.sure * factor + shift) is None:
-        if rules.lowest_terms and not _in_lowest_terms(number):
-            return wrong(reasons.NOT_LOWEST)
-        return right(_why(number.sure * factor + shift, key.number.sure, rules))
-    if any(accepts(value * factor + shift) is None for value in number.possible):
+    problem = reasons.OTHER_VALUE
+    if number.sure is not None:
+        value = conversion(number.sure) if conversion else number.sure
+        refusal = accepts(value)
+        if refusal is None:
+            lowest = not rules.lowest_terms or _in_lowest_terms(number)
+            return right(_why(value, key.number.sure, rules)) if lowest else wrong(reasons.NOT_LOWEST)
+        problem = refusal
+    if any(accepts(conversion(value) if conversion else value) is None for value in number.possible):
         values = number.possible if number.sure is None else {number.sure, *number.possible}
         return for_teacher(reasons.unclear([_in_words(value) for value in sorted(values)]))
-    problem = accepts(number.sure * factor + shift) if number.sure is not None else None
-    return wrong(problem or reasons.OTHER_VALUE)
+    return wrong(problem)
 
 
-def _check_unit(answer: Quantity, key: Quantity, rules: Number) -> Mark | tuple[Fraction, Fraction]:
-    """What the answer's number is multiplied by, and what is added, to be in the key's unit; or its mark."""
-    same = (Fraction(1), Fraction(0))
+@lru_cache(maxsize=8_192)
+def _key(meant: str, decimal: DecimalSign) -> Quantity | None:
+    """A right answer as it is read: a class is marked against the same few."""
+    return read_quantity(meant, decimal)
+
+
+def _conversion(answer: Quantity, key: Quantity, rules: Number) -> Mark | Callable[[Fraction], Fraction] | None:
+    """What turns the answer's number into the key's unit; None: nothing has to. Or the mark of a unit that is none."""
     if rules.unit == "ignored":
-        return same
+        return None
     if answer.unknown or key.unknown:
         if answer.unknown.casefold() == key.unknown.casefold() or (rules.unit == "optional" and not answer.unknown):
-            return same
+            return None
         if key.unknown and not answer.unknown and answer.unit is None:
             return wrong(reasons.UNIT_MISSING)
         return for_teacher(reasons.UNIT_UNKNOWN)
-    if key.unit is None:
-        return same if answer.unit is None else for_teacher(reasons.UNIT_UNASKED)
-    if answer.unit is None:
-        return same if rules.unit == "optional" else wrong(reasons.UNIT_MISSING)
-    if answer.unit.kind != key.unit.kind:
-        return wrong(reasons.other_kind(key.unit.kind, answer.unit.kind))
-    return answer.unit.size / key.unit.size, (answer.unit.zero - key.unit.zero) / key.unit.size
+    mine, wanted = answer.unit, key.unit
+    if wanted is None:
+        return None if mine is None else for_teacher(reasons.UNIT_UNASKED)
+    if mine is None:
+        return None if rules.unit == "optional" else wrong(reasons.UNIT_MISSING)
+    if mine.kind != wanted.kind:
+        return wrong(reasons.other_kind(wanted.kind, mine.kind))
+    return lambda value: (value * mine.size + mine.zero - wanted.zero) / wanted.size if mine != wanted else value
 
 
 def _accepting(key: Fraction, rules: Number) -> Callable[[Fraction], Reason | None]:
@@ -76,7 +85,11 @@ def _accepting(key: Fraction, rules: Number) -> Callable[[Fraction], Reason | No
                 else reasons.OTHER_VALUE
             )
         case _:
-            return lambda value: None if value == key else reasons.OTHER_VALUE
+            # Fractions are in lowest terms, so equal ones have equal parts.
+            above, below = key.as_integer_ratio()
+            return lambda value: (
+                None if value.numerator == above and value.denominator == below else reasons.OTHER_VALUE
+            )
 
 
 def _step(value: Fraction, digits: int, to: str) -> Fraction:
@@ -104,8 +117,8 @@ def _why(value: Fraction, key: Fraction, rules: Number) -> Reason:
     match rules.tolerance:
         case Between():
             return reasons.IN_RANGE
-        case Within() if value != key:
-            return reasons.NEAR_ENOUGH
+        case Within():
+            return reasons.SAME_VALUE if value == key else reasons.NEAR_ENOUGH
         case _:
             return reasons.SAME_VALUE
 

@@ -10,6 +10,7 @@ True
 
 import re
 import unicodedata
+from functools import lru_cache
 
 from velum.answers import reasons
 from velum.answers.comparison import Words
@@ -25,7 +26,7 @@ def compare_words(written: str, meant: str, rules: Words) -> Mark:
     """Mark one answer against one right answer."""
     if rules.contains:
         return _held(written, meant, rules)
-    answer, key = _counted(written, rules), _counted(meant, rules)
+    answer, key = _counted(written, rules), _counted_key(meant, rules)
     if answer == key:
         return right(reasons.SAME_WORDS)
     if rules.slips:
@@ -41,6 +42,12 @@ def _counted(text: str, rules: Words) -> str:
     if rules.accents_ignored:
         counted = without_accents(counted)
     return _ARTICLE.sub("", counted) if rules.articles_ignored else counted
+
+
+@lru_cache(maxsize=8_192)
+def _counted_key(meant: str, rules: Words) -> str:
+    """A right answer as it counts: a class is marked against the same few."""
+    return _counted(meant, rules)
 
 
 def without_accents(text: str) -> str:

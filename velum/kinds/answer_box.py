@@ -12,6 +12,7 @@ from velum.marking.mark import Mark
 from velum.model import Model
 
 Lines = Literal["one", "several"]
+Signs = Literal["none", "chemistry", "maths"]
 
 
 def _without_nul(text: str) -> str:
@@ -31,6 +32,8 @@ MOST_ACCEPTED = 100
 class AnswerBox(FieldBase):
     kind: Literal["answer_box"] = "answer_box"
     lines: Lines = "one"
+    signs: Signs = "none"
+    """The signs that are offered to be pressed: they are on no keyboard."""
 
 
 class AnswerBoxKey(Model):
@@ -45,6 +48,7 @@ class AnswerBoxKey(Model):
 class AnswerBoxPrompt(PromptBase):
     kind: Literal["answer_box"] = "answer_box"
     lines: Lines
+    signs: Signs = "none"
 
 
 class AnswerBoxAnswer(Model):
@@ -54,7 +58,13 @@ class AnswerBoxAnswer(Model):
 
 def _prompt(field: AnswerBox) -> AnswerBoxPrompt:
     return AnswerBoxPrompt(
-        id=field.id, page=field.page, box=field.box, points=field.points, name=field.name, lines=field.lines
+        id=field.id,
+        page=field.page,
+        box=field.box,
+        points=field.points,
+        name=field.name,
+        lines=field.lines,
+        signs=field.signs,
     )
 
 

@@ -158,7 +158,7 @@ GROUPS = [
             ("4.20", "4.2", R, "same_value"),
             ("42", "+42", R, "same_value"),
             ("0", "-0", R, "same_value"),
-            ("-3", "−3", R, "same_words"),
+            ("-3", "−3", R, "same_value"),
             ("-3", "minus three", R, "same_value"),
             ("0.1", "0.10000000000000001", W, "other_value"),
             ("42", "43", W, "other_value"),
@@ -190,7 +190,7 @@ GROUPS = [
         "As the worksheet says.",
         Number(decimal=","),
         [
-            ("1,5", "1,5", R, "same_words"),
+            ("1,5", "1,5", R, "same_value"),
             ("1,5", "1,50", R, "same_value"),
             ("4750", "4.750", R, "same_value"),
             ("1,5", "1.5", T, "unclear"),
@@ -205,7 +205,7 @@ GROUPS = [
             ("9.8", "9.81", R, "near_enough"),
             ("9.8", "9.9", R, "near_enough"),
             ("9.8", "9.91", W, "not_near_enough"),
-            ("9.8", "9.8", R, "same_words"),
+            ("9.8", "9.8", R, "same_value"),
         ],
     ),
     Group(
@@ -259,7 +259,7 @@ GROUPS = [
         Number(lowest_terms=True),
         [
             ("1/2", "2/4", W, "not_lowest"),
-            ("1/2", "1/2", R, "same_words"),
+            ("1/2", "1/2", R, "same_value"),
             ("3/2", "1 1/2", R, "same_value"),
             ("3/2", "1 2/4", W, "not_lowest"),
         ],

@@ -133,6 +133,12 @@ export interface components {
             page: string;
             /** Points */
             points: number;
+            /**
+             * Signs
+             * @default none
+             * @enum {string}
+             */
+            signs: "none" | "chemistry" | "maths";
         };
         /** AnswersIn */
         AnswersIn: {

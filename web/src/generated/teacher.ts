@@ -443,6 +443,12 @@ export interface components {
              * @default 1
              */
             points: number;
+            /**
+             * Signs
+             * @default none
+             * @enum {string}
+             */
+            signs: "none" | "chemistry" | "maths";
         };
         /** AnswerBoxAnswer */
         AnswerBoxAnswer: {

@@ -10,6 +10,7 @@ const box = (id: string, x = 10): Field => ({
   points: 1,
   name: "",
   lines: "one",
+  signs: "none",
 });
 const key = (text: string) => ({ kind: "answer_box" as const, text, also: [], comparison: null });
 function page(id: string, width: number, height: number): Document["pages"][number] {

@@ -7,6 +7,11 @@
     ["one", "One line"],
     ["several", "Several lines"],
   ] as const;
+  const SIGNS = [
+    ["none", "None"],
+    ["chemistry", "Formulas: H₂O, →"],
+    ["maths", "Numbers: x², ÷, ½"],
+  ] as const;
 </script>
 
 <fieldset>
@@ -25,3 +30,13 @@
     {/each}
   </div>
 </fieldset>
+<label class="block">
+  <span class="field-label">Signs to press</span>
+  <select
+    class="input w-full"
+    value={field.signs}
+    onchange={(event) => onchange({ ...field, signs: event.currentTarget.value as typeof field.signs })}
+  >
+    {#each SIGNS as [value, label] (value)}<option {value}>{label}</option>{/each}
+  </select>
+</label>

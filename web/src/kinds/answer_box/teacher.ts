@@ -21,6 +21,7 @@ export const answerBox: TeacherKind<"answer_box"> = {
     box,
     points: 1,
     name: "",
+    signs: "none",
     lines: box.height >= SEVERAL_FROM ? "several" : "one",
   }),
   keyInWords: (key) => key.text,
