@@ -1,20 +1,15 @@
 from typing import Annotated
 
-from django.http import HttpRequest
 from ninja import Query, Router, Schema, Status
 
-from server.accounts.models import User
 from server.config.errors import ErrorOut
 from server.config.schemas import Incoming
 from server.pictures.flows.keep import keep_from_library, keep_upload, put_away
 from server.pictures.models import OwnPicture
+from server.worksheets.api import A_FILE, Teacher
 from velum.fixtures.picture import Alternative
 
 router = Router()
-
-
-class Teacher(HttpRequest):
-    user: User
 
 
 class PictureOut(Schema):
@@ -46,9 +41,7 @@ def list_own_pictures(request: Teacher) -> list[PictureOut]:
     "/pictures",
     response={201: PictureOut, 413: ErrorOut, 422: ErrorOut},
     operation_id="upload_picture",
-    openapi_extra={
-        "requestBody": {"content": {"application/octet-stream": {"schema": {"type": "string", "format": "binary"}}}}
-    },
+    openapi_extra=A_FILE,
 )
 def upload_picture(request: Teacher, alternative: Annotated[Alternative, Query()]) -> Status[PictureOut]:
     """Keep the file that is the body of the request as a picture; ``alternative`` says what it shows."""

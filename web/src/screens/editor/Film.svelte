@@ -13,7 +13,7 @@
   } from "../../canvas/box";
   import { follow } from "../../canvas/drag";
   import { KINDS } from "../../kinds/teacher";
-  import { FIXTURE_TOOLS, type Corner, type FixtureTool } from "./fixtures/tools";
+  import { usualSize, type Corner, type FixtureTool } from "./fixtures/tools";
   import FixtureBox from "./fixtures/FixtureBox.svelte";
   import { isField, type Editing, type Placed } from "./editing.svelte";
   import FilmField from "./FilmField.svelte";
@@ -78,7 +78,7 @@
   }
 
   function usualAt(tool: keyof typeof KINDS | FixtureTool, point: Point): Box {
-    const { width, height } = { ...KINDS, ...FIXTURE_TOOLS }[tool].usual;
+    const { width, height } = usualSize(tool);
     return { x: point.x, y: point.y - height / 2, width, height };
   }
 

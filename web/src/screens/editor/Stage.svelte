@@ -1,8 +1,7 @@
 <script lang="ts">
   // The pages on the light table, one below the other, with their film.
   import Laid from "../../fixtures/Laid.svelte";
-  import { KINDS } from "../../kinds/teacher";
-  import { FIXTURE_TOOLS } from "./fixtures/tools";
+  import { usualSize } from "./fixtures/tools";
   import PagePaper from "../../ui/PagePaper.svelte";
   import { printed } from "../../api/teacher";
   import type { Drawing } from "./drawing.svelte";
@@ -62,7 +61,7 @@
     if (!paper || !page) return;
     const y = (middle - paper.getBoundingClientRect().top) / scale;
     const tool = editing.tool ?? "answer_box";
-    const { width, height } = { ...KINDS, ...FIXTURE_TOOLS }[tool].usual;
+    const { width, height } = usualSize(tool);
     const box = { x: (page.width - width) / 2, y: Math.max(0, y - height / 2), width, height };
     editing.place(tool, page, box);
   }
