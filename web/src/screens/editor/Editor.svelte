@@ -7,7 +7,6 @@
   import HandOut from "./HandOut.svelte";
   import { onKey } from "./keys";
   import Overtaken from "./Overtaken.svelte";
-  import PictureDialog from "./fixtures/PictureDialog.svelte";
   import Pages from "./Pages.svelte";
   import PagesSlip from "./PagesSlip.svelte";
   import { Paging } from "./paging.svelte";
@@ -79,4 +78,8 @@
   </aside>
 </div>
 <Overtaken {editing} />
-{#if editing.wanted}<PictureDialog {editing} wanted={editing.wanted} />{/if}
+{#if editing.wanted}
+  {#await import("./fixtures/PictureDialog.svelte") then { default: PictureDialog }}
+    {#if editing.wanted}<PictureDialog {editing} wanted={editing.wanted} />{/if}
+  {/await}
+{/if}

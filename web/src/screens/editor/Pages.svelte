@@ -2,6 +2,7 @@
   // The pages of the worksheet on the light table: chosen here, worked on from the slip beside them.
   import type { Page } from "../../api/teacher";
   import LaidSmall from "../../fixtures/LaidSmall.svelte";
+  import { Gradually } from "../../ui/gradually.svelte";
   import Picture from "../../ui/Picture.svelte";
   import { address, THUMB } from "../../ui/pictures";
   import AddPages from "./AddPages.svelte";
@@ -12,6 +13,7 @@
 
   const editing = $derived(paging.editing);
   const aside = $derived(editing.document.aside);
+  const built = new Gradually(12, () => paging.all.length);
 
   /** Points to millimetres. */
   const mm = (points: number) => Math.round((points * 25.4) / 72);
@@ -38,7 +40,7 @@
 <div class="h-full overflow-y-auto p-7">
   <AddPages {editing} />
   <ol class="grid grid-cols-[repeat(auto-fill,minmax(10rem,1fr))] items-end gap-7" aria-label="Pages">
-    {#each paging.all as page, i (page.id)}
+    {#each paging.all.slice(0, built.count) as page, i (page.id)}
       {@const chosen = paging.isChosen(page)}
       {@const found = drawing.of(page)}
       <li>

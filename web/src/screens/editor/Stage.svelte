@@ -2,6 +2,7 @@
   // The pages on the light table, one below the other, with their film.
   import Laid from "../../fixtures/Laid.svelte";
   import { usualSize } from "./fixtures/tools";
+  import { Gradually } from "../../ui/gradually.svelte";
   import PagePaper from "../../ui/PagePaper.svelte";
   import { printed } from "../../api/teacher";
   import type { Drawing } from "./drawing.svelte";
@@ -27,6 +28,7 @@
   let zoom = $state(1);
 
   let texts = $state.raw<string[]>([]);
+  const built = new Gradually(3, () => editing.document.pages.length);
 
   $effect(() => {
     // Again when the pages change, or more is found out about them.
@@ -73,24 +75,32 @@
   <div class="h-full overflow-auto" bind:this={stage} bind:clientWidth={width}>
     <div class="flex w-max min-w-full flex-col items-center gap-6 px-7 py-6">
       {#each editing.document.pages as page, i (page.id)}
-        <div id="page-{page.id}" data-page={page.id} class="scroll-mt-4">
-          <PagePaper
-            {page}
-            pictures="/worksheets/{editing.id}/pages/"
-            {scale}
-            alt="Page {i + 1}"
-            text={texts[i]}
-            lazy={i > 0}
-            failed={drawing.failed(page)}
-            waiting={!drawing.knows(page)}
-          >
-            {#if step === "key"}
-              <Laid fixtures={editing.fixtures} page={page.id} {scale} pictures="/pictures/" />
-              <KeyFilm {editing} {page} {scale} />
-            {:else}
-              <Film {editing} {page} {scale} />
-            {/if}
-          </PagePaper>
+        <div
+          id="page-{page.id}"
+          data-page={page.id}
+          class="scroll-mt-4"
+          style:width="{page.width * scale}px"
+          style:height="{page.height * scale}px"
+        >
+          {#if i < built.count}
+            <PagePaper
+              {page}
+              pictures="/worksheets/{editing.id}/pages/"
+              {scale}
+              alt="Page {i + 1}"
+              text={texts[i]}
+              lazy={i > 0}
+              failed={drawing.failed(page)}
+              waiting={!drawing.knows(page)}
+            >
+              {#if step === "key"}
+                <Laid fixtures={editing.fixtures} page={page.id} {scale} pictures="/pictures/" />
+                <KeyFilm {editing} {page} {scale} />
+              {:else}
+                <Film {editing} {page} {scale} />
+              {/if}
+            </PagePaper>
+          {/if}
         </div>
       {/each}
     </div>

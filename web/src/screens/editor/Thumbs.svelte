@@ -1,5 +1,6 @@
 <script lang="ts">
   import LaidSmall from "../../fixtures/LaidSmall.svelte";
+  import { Gradually } from "../../ui/gradually.svelte";
   import Picture from "../../ui/Picture.svelte";
   import { address, THUMB } from "../../ui/pictures";
   import type { Drawing } from "./drawing.svelte";
@@ -13,6 +14,7 @@
   let { editing, drawing, onpick }: Props = $props();
 
   const pages = $derived(editing.document.pages);
+  const built = new Gradually(12, () => pages.length);
 </script>
 
 <nav class="flex min-h-40 flex-col" aria-label="Pages of the worksheet">
@@ -34,7 +36,7 @@
   <ol
     class="grid max-h-[34vh] grid-cols-[repeat(auto-fill,minmax(4.2rem,1fr))] gap-2 overflow-y-auto p-0.5 pb-1"
   >
-    {#each pages as page, i (page.id)}
+    {#each pages.slice(0, built.count) as page, i (page.id)}
       <li class="relative">
         <button
           class="paper block w-full overflow-hidden"

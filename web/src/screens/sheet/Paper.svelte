@@ -102,13 +102,14 @@
   </main>
   {#if aloud.able}
     <button
-      class="btn absolute bottom-3 left-3 h-11 bg-base-100 shadow-md"
+      class="btn absolute bottom-3 left-3 h-11 bg-base-100 shadow-md max-sm:w-11 max-sm:p-0"
       onclick={() => (aloud.reading ? aloud.stop() : listen())}
     >
-      {#if aloud.reading}<Square size={18} aria-hidden="true" />Stop reading{:else}<Volume2
-          size={20}
-          aria-hidden="true"
-        />Read this page to me{/if}
+      {#if aloud.reading}
+        <Square size={18} aria-hidden="true" /><span class="max-sm:sr-only">Stop reading</span>
+      {:else}
+        <Volume2 size={20} aria-hidden="true" /><span class="max-sm:sr-only">Read this page to me</span>
+      {/if}
     </button>
   {/if}
   <div
