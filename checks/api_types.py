@@ -10,15 +10,17 @@ from pathlib import Path
 import django
 
 from checks.edit_cases import edit_cases
+from velum.document.tests.numbering_cases import NUMBERING_CASES
 
 ROOT = Path(__file__).resolve().parents[1]
 
 
 def generate(folder: Path) -> None:
-    """Write teacher.ts, student.ts and edit_cases.json into a folder."""
+    """Write teacher.ts, student.ts, edit_cases.json and numbering_cases.json into a folder."""
     from server.config.api import student_api, teacher_api
 
     (folder / "edit_cases.json").write_text(json.dumps(edit_cases(), indent=1) + "\n")
+    (folder / "numbering_cases.json").write_text(json.dumps(NUMBERING_CASES, indent=1) + "\n")
     with tempfile.TemporaryDirectory() as scratch:
         documents = []
         for name, api in (("teacher", teacher_api), ("student", student_api)):

@@ -19,6 +19,8 @@ from velum.document.edits import (
     Remove,
     RemoveFixture,
     Rename,
+    SetDecimal,
+    SetGroups,
     SetKey,
     SetPageAside,
     ShowPage,
@@ -33,6 +35,7 @@ from velum.geometry.box import Box
 from velum.geometry.projection import Point
 from velum.kinds.answer_box import AnswerBoxKey
 from velum.kinds.tick_places import TICK_PLACES
+from velum.marking.group import Group
 
 FLAT = Shown(
     width=500,
@@ -42,6 +45,7 @@ FLAT = Shown(
 )
 RING = Shape(id="ring1", page="page1", box=Box(x=100, y=90.5, width=80, height=60), form="ellipse")
 ARROW = Line(id="arrow1", page="page1", box=Box(x=200, y=90, width=80, height=60), start="bottom left", heads="end")
+PAIR = Group(id="group1", fields=("box1", "box2"), any_order=True, points=1)
 KEY = AnswerBoxKey(text="limpet")
 CASES: dict[str, list[Edit]] = {
     "place": [Place(field=answer_box("box9", y=10))],
@@ -49,6 +53,9 @@ CASES: dict[str, list[Edit]] = {
     "remove": [Remove(field_id="box1")],
     "set_key": [SetKey(field_id="box2", key=KEY)],
     "take a key away": [SetKey(field_id="box1", key=None)],
+    "set_decimal": [SetDecimal(decimal=",")],
+    "set_groups": [SetGroups(groups=(PAIR,))],
+    "remove from a group": [SetGroups(groups=(PAIR,)), Remove(field_id="box1")],
     "rename": [Rename(title="Zones of the shore")],
     "swap_paper": [
         InsertPage(page=page("page9"), to=1),

@@ -3,6 +3,7 @@
 from velum.answers.compare import LONGEST, compare
 from velum.answers.tests.cases import GROUPS
 from velum.marking.mark import Verdict
+from velum.marking.tests.cases import PICKS, POOLS
 
 _VERDICTS = {
     Verdict.RIGHT: "right",
@@ -35,7 +36,48 @@ def marking_doc() -> str:
             rows.append(f"| {_shown(key)} | {_shown(written)} | {_VERDICTS[verdict]} | {words} |")
         table = "\n".join(["| the key | an answer | verdict | why |", "|---|---|---|---|", *rows])
         parts.append(f"## {group.title}\n\n{group.says}\n\n{table}\n")
+    parts += [_pools(), _picks()]
     return "\n".join(parts)
+
+
+def _pools() -> str:
+    rows = [
+        f"| {case.says} | {_several(case.keys)} | {_several(case.written)} | "
+        f"{', '.join(_VERDICTS[verdict] for verdict in case.verdicts)} |"
+        for case in POOLS
+    ]
+    return "\n".join(
+        [
+            "## Groups whose answers may stand in any order",
+            "",
+            "Every right answer counts wherever it stands, but once; answers are shared out so that they earn most.",
+            "",
+            "| | right answers | written | verdicts |",
+            "|---|---|---|---|",
+            *rows,
+            "",
+        ]
+    )
+
+
+def _picks() -> str:
+    rows = [f"| {case.right} | {case.picked} | {case.part_marks} | {case.all_or_nothing} |" for case in PICKS]
+    return "\n".join(
+        [
+            "## Choices of several options",
+            "",
+            "Right picks count and wrong picks take away from them, never below nothing; or all counts, or nothing.",
+            "",
+            "| right | picked | part marks | all or nothing |",
+            "|---|---|---|---|",
+            *rows,
+            "",
+        ]
+    )
+
+
+def _several(texts: tuple[str, ...]) -> str:
+    return ", ".join(map(_shown, texts))
 
 
 def _shown(text: str) -> str:

@@ -56,7 +56,7 @@ def _worksheet(teacher: User, paper: ModuleType, boxes: tuple[Laid, ...]) -> Wor
 
 def _hand_out_to_kestrels(teacher: User, worksheet: Worksheet) -> None:
     handout = hand_out(teacher, worksheet.pk)
-    handout = settle(teacher, handout.pk, may_check=True)
+    handout = settle(teacher, handout.pk, {"may_check": True})
     now = timezone.now()
     for student in KESTRELS:
         copy = join(handout, student.name)

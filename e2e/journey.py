@@ -14,7 +14,7 @@ from demo.teachers import MAREN
 from e2e.live_server import UvicornThread
 from server.accounts.models import User
 from server.handouts.models import Handout
-from server.worksheets.flows.freeze import read_edition
+from server.worksheets.flows.freeze import read_edition, read_edition_with_key_of
 from server.worksheets.models import Worksheet
 
 # Playwright's synchronous interface runs an event loop in this thread, beside which Django's ORM is used.
@@ -63,6 +63,7 @@ class Journey(LiveServerTestCase):
     def setUp(self) -> None:
         cache.clear()
         read_edition.cache_clear()
+        read_edition_with_key_of.cache_clear()
         self.problems: list[str] = []
         world.load()
         self.maren = User.objects.get(email=MAREN.email)

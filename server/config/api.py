@@ -11,11 +11,13 @@ from server.markbook.api import router as markbook
 from server.markbook.trying import router as trying
 from server.pictures.api import router as pictures
 from server.worksheets.api import router as worksheets
+from server.worksheets.key_api import router as keys
 
 teacher_api = NinjaAPI(
     title="Velum for teachers", urls_namespace="teacher", auth=django_auth, docs_url=None, openapi_url=None
 )
 teacher_api.add_router("", worksheets)
+teacher_api.add_router("", keys)
 teacher_api.add_router("", pictures)
 teacher_api.add_router("", handouts)
 teacher_api.add_router("", markbook)

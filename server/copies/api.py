@@ -1,4 +1,5 @@
 import uuid
+from dataclasses import asdict
 from datetime import datetime, timedelta
 from typing import Annotated, Any
 
@@ -12,7 +13,7 @@ from server.config.errors import ErrorOut
 from server.config.schemas import Incoming
 from server.copies import cookies
 from server.copies.flows.answer import Change, Outcome, save_answers
-from server.copies.flows.check import check
+from server.copies.flows.check import all_checked, check
 from server.copies.flows.find import find_copy
 from server.copies.flows.hand_in import hand_in
 from server.copies.models import Copy
@@ -49,12 +50,18 @@ class SavedAnswer(Schema):
 
 
 class CheckedAnswer(Schema):
-    """The verdict on an answer as it was when it was checked, and how many tries there were."""
+    """What the last check said of an answer, which may be another by now, as far as the teacher lets it be seen.
+
+    ``tries`` counts the checks there were, ``left`` those that there may still be: None for any number.
+    """
 
     field_id: str
     answer: Answer
     verdict: Verdict
     tries: int
+    left: int | None
+    reason: str | None
+    hint: str | None
 
 
 class CopyOut(Schema):
@@ -65,6 +72,7 @@ class CopyOut(Schema):
     return_code: str
     open: bool
     may_check: bool
+    tries_allowed: int | None
     handed_in_at: datetime | None
     sheet: Sheet
     answers: list[SavedAnswer]
@@ -106,28 +114,20 @@ class CheckIn(Incoming):
 
 
 def copy_out(copy: Copy) -> CopyOut:
-    checked: dict[str, CheckedAnswer] = {}
-    for attempt in copy.tries.order_by("pk"):
-        before = checked.get(attempt.field_id)
-        checked[attempt.field_id] = CheckedAnswer(
-            field_id=attempt.field_id,
-            answer=attempt.value,
-            verdict=Verdict(attempt.verdict),
-            tries=before.tries + 1 if before else 1,
-        )
     return CopyOut(
         id=copy.pk,
         name=copy.name,
         return_code=shown(copy.return_code),
         open=copy.handout.open,
         may_check=copy.handout.may_check,
+        tries_allowed=copy.handout.tries_allowed,
         handed_in_at=copy.handed_in_at,
         sheet=sheet_of(read_edition(copy.handout.edition_id)),
         answers=[
             SavedAnswer(field_id=answer.field_id, revision=answer.revision, answer=answer.value)
             for answer in copy.answers.all()
         ],
-        checked=list(checked.values()),
+        checked=[CheckedAnswer.model_validate(asdict(checked)) for checked in all_checked(copy)],
     )
 
 
@@ -179,10 +179,8 @@ def save(request: Student, copy_id: uuid.UUID, body: AnswersIn) -> AnswersOut:
 )
 def check_answer(request: Student, copy_id: uuid.UUID, body: CheckIn) -> Any:
     """Check the saved answer of a field. A blank one has no verdict."""
-    copy = find_copy(request.auth)
-    if check(copy, body.field_id) is Verdict.BLANK:
-        return Status(204, None)
-    return next(checked for checked in copy_out(copy).checked if checked.field_id == body.field_id)
+    checked = check(find_copy(request.auth), body.field_id)
+    return CheckedAnswer.model_validate(asdict(checked)) if checked else Status(204, None)
 
 
 @router.post(

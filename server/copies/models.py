@@ -62,6 +62,7 @@ class Try(models.Model):
     field_id = models.CharField(max_length=32)
     value = models.JSONField()
     verdict = models.CharField(max_length=10)
+    reason = models.CharField(max_length=300, default="")
     at = models.DateTimeField(auto_now_add=True)
 
     class Meta:

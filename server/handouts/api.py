@@ -1,8 +1,10 @@
 import uuid
 from datetime import datetime
+from typing import Annotated
 
 from django.urls import reverse
 from ninja import Router, Schema, Status
+from pydantic import Field
 
 from server.config.errors import ErrorOut
 from server.config.schemas import Incoming
@@ -26,15 +28,23 @@ class HandoutOut(Schema):
     link: str
     open: bool
     may_check: bool
+    tries_allowed: int | None
+    try_cost: int
+    shows_reasons: bool
+    shows_hints: bool
     created_at: datetime
     edition_is_newest: bool
 
 
 class HandoutSettings(Incoming):
-    """A setting that is left out stays as it is."""
+    """A setting that is left out stays as it is. ``try_cost`` is in hundredths of a field's points."""
 
-    open: bool | None = None
-    may_check: bool | None = None
+    open: bool = True
+    may_check: bool = False
+    tries_allowed: Annotated[int, Field(ge=1, le=100)] | None = None
+    try_cost: Annotated[int, Field(ge=0, le=100)] = 0
+    shows_reasons: bool = False
+    shows_hints: bool = True
 
 
 def handout_out(request: Teacher, handout: Handout) -> HandoutOut:
@@ -46,6 +56,10 @@ def handout_out(request: Teacher, handout: Handout) -> HandoutOut:
         link=request.build_absolute_uri(reverse("join_with_code", args=[handout.code])),
         open=handout.open,
         may_check=handout.may_check,
+        tries_allowed=handout.tries_allowed,
+        try_cost=handout.try_cost,
+        shows_reasons=handout.shows_reasons,
+        shows_hints=handout.shows_hints,
         created_at=handout.created_at,
         edition_is_newest=handout.edition.revision == handout.worksheet.revision,
     )
@@ -72,5 +86,5 @@ def list_handouts(request: Teacher, worksheet_id: uuid.UUID) -> list[HandoutOut]
 
 @router.patch("/handouts/{uuid:handout_id}", response={200: HandoutOut, 404: ErrorOut}, operation_id="settle_handout")
 def settle_handout(request: Teacher, handout_id: uuid.UUID, body: HandoutSettings) -> HandoutOut:
-    handout = settle(request.user, handout_id, open=body.open, may_check=body.may_check)
+    handout = settle(request.user, handout_id, body.model_dump(exclude_unset=True))
     return handout_out(request, find(request.user, handout.pk))

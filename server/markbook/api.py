@@ -13,13 +13,16 @@ from server.copies.flows.hand_in import let_go_on
 from server.copies.models import Copy
 from server.handouts.api import HandoutOut, handout_out
 from server.handouts.codes import shown
+from server.handouts.flows.documents import document_of
 from server.handouts.flows.hand_out import find as find_handout
 from server.handouts.models import Handout
-from server.markbook.flows.overrule import find_copy, overrule
+from server.markbook.flows.newest_key import key_is_newest, use_newest_key
+from server.markbook.flows.overrule import Part, find_copy, overrule
 from server.markbook.flows.results import CountedMark, copies_with_marks, counted_marks
 from server.worksheets.api import Teacher
-from server.worksheets.flows.freeze import read_edition
+from velum.document.numbering import numbers_of
 from velum.document.worksheet import Worksheet as Document
+from velum.document.worksheet import points_of
 from velum.kinds import Answer
 from velum.marking.mark import Verdict
 from velum.marking.points import show
@@ -28,13 +31,14 @@ router = Router()
 
 
 class MarkOut(Schema):
-    """A mark as it is shown: ``earned`` and ``points`` are rounded for reading."""
+    """A mark as it is shown: ``earned`` and ``points`` are rounded for reading; ``most`` is what it may earn."""
 
     field_id: str
     verdict: Verdict
     reason: str
     earned: str
     points: str
+    most: float
     tries: int
     overruled: bool
 
@@ -52,13 +56,30 @@ class CopyRow(Schema):
     waiting: int
 
 
+class FieldOut(Schema):
+    field_id: str
+    number: str
+
+
 class ResultsOut(Schema):
-    """A handout, its fields in order, and a row for each copy."""
+    """A handout, the fields that are worth points in order, and a row for each copy.
+
+    ``opinions`` are the numbers of the other fields.
+    """
 
     handout: HandoutOut
-    fields: list[str]
+    key_is_newest: bool
+    fields: list[FieldOut]
+    opinions: list[str]
     points: str
     rows: list[CopyRow]
+
+
+class NewKeyOut(Schema):
+    """How many marks are others by the new key, and the results as they are now."""
+
+    changed: int
+    results: ResultsOut
 
 
 class RulingOut(Schema):
@@ -92,10 +113,10 @@ class ReviewOut(Schema):
 
 
 class OverruleIn(Incoming):
-    """``earned`` in points; None goes back to the machine's mark."""
+    """``earned`` in points, or a part of the field's; None goes back to the machine's mark."""
 
     field_id: Annotated[str, Field(max_length=32)]
-    earned: Annotated[float, Field(ge=0, le=100, multiple_of=0.25, allow_inf_nan=False)] | None
+    earned: Annotated[float, Field(ge=0, le=100, multiple_of=0.25, allow_inf_nan=False)] | Part | None
     note: Annotated[str, Field(max_length=500)] = ""
 
 
@@ -106,6 +127,7 @@ def _mark(mark: CountedMark) -> MarkOut:
         reason=mark.reason.words,
         earned=show(mark.earned),
         points=show(mark.points),
+        most=float(mark.points),
         tries=mark.tries,
         overruled=mark.overruled is not None and mark.overruled.earned is not None,
     )
@@ -129,21 +151,24 @@ def _row(copy: Copy, marks: list[CountedMark]) -> CopyRow:
 
 
 def _points_of(document: Document) -> str:
-    return _total(Fraction(field.points) for field in document.fields)
+    return _total(points_of(document).values())
 
 
 def results_of(request: Teacher, handout: Handout) -> ResultsOut:
-    document = read_edition(handout.edition_id)
+    document = document_of(handout)
+    points, numbers = points_of(document), numbers_of(document.fields)
     return ResultsOut(
         handout=handout_out(request, handout),
-        fields=[field.id for field in document.fields],
+        key_is_newest=key_is_newest(handout),
+        fields=[FieldOut(field_id=name, number=number) for name, number in numbers.items() if points[name]],
+        opinions=[number for name, number in numbers.items() if not points[name]],
         points=_points_of(document),
         rows=[_row(copy, marks) for copy, marks in copies_with_marks(handout)],
     )
 
 
 def review_of(copy: Copy) -> ReviewOut:
-    document = read_edition(copy.handout.edition_id)
+    document = document_of(copy.handout)
     order = list(copy.handout.copies.values_list("pk", flat=True))
     place = order.index(copy.pk)
     return ReviewOut(
@@ -178,6 +203,14 @@ def get_results(request: Teacher, handout_id: uuid.UUID) -> ResultsOut:
     return results_of(request, find_handout(request.user, handout_id))
 
 
+@router.post(
+    "/handouts/{uuid:handout_id}/newest-key", response={200: NewKeyOut, 404: ErrorOut}, operation_id="use_newest_key"
+)
+def mark_by_newest_key(request: Teacher, handout_id: uuid.UUID) -> NewKeyOut:
+    changed = use_newest_key(request.user, handout_id)
+    return NewKeyOut(changed=changed, results=results_of(request, find_handout(request.user, handout_id)))
+
+
 @router.get("/copies/{uuid:copy_id}", response={200: ReviewOut, 404: ErrorOut}, operation_id="get_review")
 def get_review(request: Teacher, copy_id: uuid.UUID) -> ReviewOut:
     return review_of(find_copy(request.user, copy_id))
@@ -189,7 +222,7 @@ def get_review(request: Teacher, copy_id: uuid.UUID) -> ReviewOut:
     operation_id="overrule",
 )
 def overrule_mark(request: Teacher, copy_id: uuid.UUID, body: OverruleIn) -> Status[ReviewOut]:
-    earned = None if body.earned is None else Fraction(body.earned)
+    earned = Fraction(body.earned) if isinstance(body.earned, float) else body.earned
     overrule(request.user, copy_id, body.field_id, earned, body.note)
     return Status(201, review_of(find_copy(request.user, copy_id)))
 

@@ -9,6 +9,7 @@ from pydantic import Field
 from server.config.schemas import Incoming
 from velum.answers.compare import compare, guess
 from velum.answers.comparison import Comparison
+from velum.answers.number import DecimalSign
 from velum.answers.proposals import examples, proposals
 from velum.kinds.answer_box import AnswerBoxKey, Written
 from velum.marking.mark import Verdict
@@ -18,6 +19,7 @@ router = Router()
 
 class TryingIn(Incoming):
     key: AnswerBoxKey
+    decimal: DecimalSign = "."
     answers: Annotated[tuple[Written, ...], Field(max_length=50)] = ()
 
 
@@ -41,20 +43,18 @@ class TryingOut(Schema):
 def try_answers(request: HttpRequest, body: TryingIn) -> TryingOut:
     """What would be said of answers with this key. Nothing is kept."""
     key = body.key
-    guessed = guess(key.text)
+    guessed = guess(key.text, body.decimal)
     accepted = {key.text, *key.also}
+
+    def tried(answer: str) -> Tried:
+        mark = compare(answer, (key.text, *key.also), key.comparison, body.decimal)
+        return Tried(answer=answer, verdict=mark.verdict, reason=mark.reason.words)
+
     return TryingOut(
         guessed=guessed,
-        proposals=[text for text in proposals(key.text) if text not in accepted and not _is_right(key, text)],
-        examples=[_tried(key, text) for text in examples(key.text, key.comparison or guessed)],
-        answers=[_tried(key, text) for text in body.answers],
+        proposals=[
+            text for text in proposals(key.text) if text not in accepted and tried(text).verdict is not Verdict.RIGHT
+        ],
+        examples=[tried(text) for text in examples(key.text, key.comparison or guessed)],
+        answers=[tried(text) for text in body.answers],
     )
-
-
-def _tried(key: AnswerBoxKey, answer: str) -> Tried:
-    mark = compare(answer, (key.text, *key.also), key.comparison)
-    return Tried(answer=answer, verdict=mark.verdict, reason=mark.reason.words)
-
-
-def _is_right(key: AnswerBoxKey, answer: str) -> bool:
-    return _tried(key, answer).verdict is Verdict.RIGHT

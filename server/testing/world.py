@@ -21,7 +21,7 @@ from server.copies.models import Copy
 from server.handouts.flows.hand_out import hand_out
 from server.handouts.models import Handout
 from server.pictures.flows.keep import keep
-from server.worksheets.flows.freeze import read_edition
+from server.worksheets.flows.freeze import read_edition, read_edition_with_key_of
 from server.worksheets.models import Worksheet
 from velum.document.edits import LayFixture, apply
 from velum.document.tests.examples import answer_box, worksheet
@@ -135,7 +135,8 @@ class WorldCase(TestCase):
 
     def setUp(self) -> None:
         cache.clear()
-        read_edition.cache_clear()  # a rolled back database gives its numbers out again
+        read_edition.cache_clear()
+        read_edition_with_key_of.cache_clear()  # a rolled back database gives its numbers out again
 
     def assert_error(self, response: Any, status: int, code: str) -> None:
         """The response is an error that a browser can show: a stable code and a sentence."""

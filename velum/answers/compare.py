@@ -4,8 +4,10 @@ from collections.abc import Sequence
 from functools import lru_cache
 
 from velum.answers import reasons
+from velum.answers.algebra.compare import compare_expressions, looks_like_expression
 from velum.answers.chemistry import compare_formulas, looks_like_formula
-from velum.answers.comparison import Comparison, Formula, Number, Ratio, Time, Words
+from velum.answers.comparison import Comparison, Expression, Formula, Number, Ratio, Time, Words
+from velum.answers.number import DecimalSign
 from velum.answers.quantity import read_quantity
 from velum.answers.text import NormalText, normalise
 from velum.answers.times import compare_ratios, compare_times, read_ratio, read_time
@@ -20,21 +22,24 @@ _PLAIN_WORDS = Words()
 _BEST_FIRST = (Verdict.RIGHT, Verdict.TEACHER, Verdict.PARTLY, Verdict.WRONG)
 
 
-def compare(written: str, accepted: Sequence[str], comparison: Comparison | None = None) -> Mark:
+def compare(
+    written: str, accepted: Sequence[str], comparison: Comparison | None = None, decimal: DecimalSign = "."
+) -> Mark:
     """The best mark of an answer against several right ones; by what is guessed from each where it is not set.
 
-    What is clear wins: an answer that is right by one key is right, though another could not tell.
+    What is clear wins: an answer that is right by one key is right, though another could not tell. ``decimal`` is the
+    worksheet's sign before decimals.
     """
     if not written.strip():
         return blank()
-    marks = [_compare(written, meant, comparison or guess(meant)) for meant in accepted]
+    marks = [_compare(written, meant, comparison or guess(meant, decimal), decimal) for meant in accepted]
     if len(marks) == 1:
         return marks[0]
     return min(marks, key=lambda mark: _BEST_FIRST.index(mark.verdict))
 
 
 @lru_cache(maxsize=8_192)
-def guess(meant: str) -> Comparison:
+def guess(meant: str, decimal: DecimalSign = ".") -> Comparison:
     """By what an answer like this is compared: a number is one by its value, all else by its words."""
     text = meant.strip()
     if ":" in text and read_time(text) and len(text.partition(":")[2].strip()) >= 2:
@@ -45,9 +50,11 @@ def guess(meant: str) -> Comparison:
         return Time()
     if looks_like_formula(text):
         return Formula()
-    quantity = read_quantity(text)
+    quantity = read_quantity(text, decimal)
     if quantity and quantity.number.sure is not None and not quantity.unknown and _has_digit(text):
         return Number()
+    if looks_like_expression(text):
+        return Expression()
     return Words()
 
 
@@ -55,20 +62,22 @@ def _has_digit(text: str) -> bool:
     return any(letter.isnumeric() for letter in text)
 
 
-def _compare(written: str, meant: str, comparison: Comparison) -> Mark:
+def _compare(written: str, meant: str, comparison: Comparison, decimal: DecimalSign) -> Mark:
     if max(len(written), len(meant)) > LONGEST:
         return right(reasons.SAME_WORDS) if written.split() == meant.split() else for_teacher(reasons.TOO_LONG)
     match comparison:
         case Words():
             return compare_words(written, meant, comparison)
         case Number():
-            mark = compare_values(written, meant, comparison)
+            mark = compare_values(written, meant, comparison, decimal)
         case Time():
             mark = compare_times(written, meant)
         case Ratio():
             mark = compare_ratios(written, meant, comparison)
         case Formula():
             mark = compare_formulas(written, meant, comparison)
+        case Expression():
+            mark = compare_expressions(written, meant, comparison, decimal)
     if mark is None:
         # The key itself is not of that kind.
         return compare_words(written, meant, _PLAIN_WORDS)

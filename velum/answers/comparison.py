@@ -1,6 +1,7 @@
 """By what an answer is compared with the right ones, as the teacher set it."""
 
-from typing import Annotated, Literal, TypeAlias
+from fractions import Fraction
+from typing import Annotated, Literal, TypeAlias, get_args
 
 from pydantic import AfterValidator, Discriminator, Field, StringConstraints
 
@@ -8,9 +9,17 @@ from velum.answers.number import DecimalSign, read_number
 from velum.model import Model
 
 
+def exact_value(text: str) -> Fraction | None:
+    """The value of a number as a teacher types it into a setting, with either decimal sign."""
+    for decimal in get_args(DecimalSign):
+        reading = read_number(text, decimal)
+        if reading and reading.sure is not None:
+            return reading.sure
+    return None
+
+
 def _exact(text: str) -> str:
-    reading = read_number(text)
-    if reading is None or reading.sure is None:
+    if exact_value(text) is None:
         raise ValueError("is not a number")
     return text
 
@@ -33,6 +42,8 @@ class Words(Model):
     """Whether slips of spelling are let pass: one letter in a word of five to eight, two in a longer one."""
     contains: bool = False
     """Whether it is enough that the answer holds the words of the key, in any order."""
+    numbers_by_value: bool = False
+    """Whether numbers among the words are compared by value: 4,750 is 4750 there too."""
 
 
 class Within(Model):
@@ -66,10 +77,11 @@ class Number(Model):
     """By value."""
 
     by: Literal["number"] = "number"
-    decimal: DecimalSign = "."
+    decimal: DecimalSign | None = None
+    """None: the worksheet's decimal sign."""
     tolerance: Tolerance | None = None
-    unit: Literal["asked", "optional", "ignored"] = "asked"
-    """Whether the unit of the key has to be written; it may be written in another of the same kind."""
+    unit: Literal["asked", "half", "optional", "ignored"] = "asked"
+    """Whether the unit of the key has to be written, or costs half when it is not; one of the same kind may stand."""
     lowest_terms: bool = False
     """Whether a fraction has to be in lowest terms."""
 
@@ -95,4 +107,12 @@ class Formula(Model):
     """Whether the states of matter, such as (aq), count."""
 
 
-Comparison: TypeAlias = Annotated[Words | Number | Time | Ratio | Formula, Discriminator("by")]
+class Expression(Model):
+    """As algebraic expressions, equations or inequalities."""
+
+    by: Literal["expression"] = "expression"
+    same_form: bool = False
+    """Whether the form has to be the key's too, such as factors or a sum. Terms, and factors, may change places."""
+
+
+Comparison: TypeAlias = Annotated[Words | Number | Time | Ratio | Formula | Expression, Discriminator("by")]

@@ -4,7 +4,7 @@ import re
 from collections.abc import Iterable
 
 from velum.answers.compare import guess
-from velum.answers.comparison import Comparison, Formula, Number, Ratio, Time, Words
+from velum.answers.comparison import Comparison, Expression, Formula, Number, Ratio, Time, Words
 from velum.answers.quantity import read_quantity
 from velum.answers.units import MONEY_BEFORE
 
@@ -56,7 +56,15 @@ def examples(meant: str, comparison: Comparison) -> list[str]:
             found = [text.lower(), text.replace("O", "0"), text.translate(_LOWERED), text.replace("2", "3")]
         case Ratio():
             found = [text.replace(":", " : "), text.replace(":", " to "), ":".join(reversed(text.split(":")))]
+        case Expression():
+            found = [text.replace("*", ""), text.replace("+", "-", 1), f"{text} + 1", *_sides_exchanged(text)]
     return _several(found, text)
+
+
+def _sides_exchanged(text: str) -> Iterable[str]:
+    left, equals, right = text.partition("=")
+    if equals:
+        yield f"{right.strip()} = {left.strip()}"
 
 
 def _number_examples(text: str) -> Iterable[str]:

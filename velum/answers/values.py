@@ -1,23 +1,31 @@
 """Whether a number, with its unit, has the value of the key."""
 
+import re
 from collections.abc import Callable
 from fractions import Fraction
 from functools import lru_cache
 from math import gcd
 
 from velum.answers import reasons
-from velum.answers.comparison import Between, Number, Rounded, Within
-from velum.answers.number import DecimalSign, Reading, read_number
+from velum.answers.comparison import Between, Number, Rounded, Within, exact_value
+from velum.answers.number import DecimalSign, Reading
 from velum.answers.quantity import Quantity, read_quantity
-from velum.marking.mark import Mark, Reason, for_teacher, right, wrong
+from velum.marking.mark import Mark, Reason, for_teacher, partly, right, wrong
+
+_NAMED = re.compile(r"^\s*[^\W\d_]\s*=")
+"""A letter that the number is the value of, as in x = 3."""
 
 
-def compare_values(written: str, meant: str, rules: Number) -> Mark | None:
-    """Mark one answer against one right number; None when the key itself is no number."""
-    key = _key(meant, rules.decimal)
+def compare_values(written: str, meant: str, rules: Number, decimal: DecimalSign = ".") -> Mark | None:
+    """Mark one answer against one right number; None when the key itself is no number.
+
+    ``decimal`` is the worksheet's sign before decimals.
+    """
+    decimal = rules.decimal or decimal
+    key = _key(meant, decimal)
     if key is None or key.number.sure is None:
         return None
-    answer = read_quantity(written, rules.decimal)
+    answer = read_quantity(written, decimal) or read_quantity(_NAMED.sub("", written, count=1), decimal)
     if answer is None:
         return wrong(reasons.NOT_A_NUMBER)
     conversion = _conversion(answer, key, rules)
@@ -31,12 +39,24 @@ def compare_values(written: str, meant: str, rules: Number) -> Mark | None:
         refusal = accepts(value)
         if refusal is None:
             lowest = not rules.lowest_terms or _in_lowest_terms(number)
-            return right(_why(value, key.number.sure, rules)) if lowest else wrong(reasons.NOT_LOWEST)
+            if not lowest:
+                return wrong(reasons.NOT_LOWEST)
+            if rules.unit == "half" and answer.unit is None and (key.unit or key.unknown):
+                return partly(Fraction(1, 2), reasons.UNIT_MISSING)
+            return right(_why(value, key.number.sure, rules))
         problem = refusal
     if any(accepts(conversion(value) if conversion else value) is None for value in number.possible):
         values = number.possible if number.sure is None else {number.sure, *number.possible}
         return for_teacher(reasons.unclear([_in_words(value) for value in sorted(values)]))
     return wrong(problem)
+
+
+def unclear_values(written: str, decimal: DecimalSign) -> list[str]:
+    """What a number may mean that can be read in several ways; empty where it is clear, or no number."""
+    quantity = read_quantity(written, decimal)
+    if quantity is None or quantity.number.sure is not None:
+        return []
+    return [_in_words(value) for value in sorted(quantity.number.possible)]
 
 
 @lru_cache(maxsize=8_192)
@@ -50,7 +70,9 @@ def _conversion(answer: Quantity, key: Quantity, rules: Number) -> Mark | Callab
     if rules.unit == "ignored":
         return None
     if answer.unknown or key.unknown:
-        if answer.unknown.casefold() == key.unknown.casefold() or (rules.unit == "optional" and not answer.unknown):
+        if answer.unknown.casefold() == key.unknown.casefold() or (
+            rules.unit in ("half", "optional") and not answer.unknown
+        ):
             return None
         if key.unknown and not answer.unknown and answer.unit is None:
             return wrong(reasons.UNIT_MISSING)
@@ -59,7 +81,7 @@ def _conversion(answer: Quantity, key: Quantity, rules: Number) -> Mark | Callab
     if wanted is None:
         return None if mine is None else for_teacher(reasons.UNIT_UNASKED)
     if mine is None:
-        return None if rules.unit == "optional" else wrong(reasons.UNIT_MISSING)
+        return None if rules.unit in ("half", "optional") else wrong(reasons.UNIT_MISSING)
     if mine.kind != wanted.kind:
         return wrong(reasons.other_kind(wanted.kind, mine.kind))
     return lambda value: (value * mine.size + mine.zero - wanted.zero) / wanted.size if mine != wanted else value
@@ -128,9 +150,9 @@ def _in_lowest_terms(number: Reading) -> bool:
 
 
 def _value(text: str) -> Fraction:
-    reading = read_number(text)
-    assert reading and reading.sure is not None  # an Exact is checked when it is set
-    return reading.sure
+    value = exact_value(text)
+    assert value is not None  # an Exact is checked when it is set
+    return value
 
 
 def _in_words(value: Fraction) -> str:

@@ -14,11 +14,13 @@ from functools import lru_cache
 
 from velum.answers import reasons
 from velum.answers.comparison import Words
+from velum.answers.number import read_number
 from velum.answers.text import normalise
 from velum.marking.mark import Mark, Reason, for_teacher, right, wrong
 
 _ARTICLE = re.compile(r"^(?:the|an?) (?=.)", re.IGNORECASE)
 _LONGEST_WITH_SLIPS = 400
+_NUMBER = re.compile(r"(?<![\w.,])[-−]?\d[\d.,'’]*(?:(?: \d{3})+(?!\d))?(?:/\d+)?(?<![.,])")
 _WORD = re.compile(r"[^\W_]+(?:['-][^\W_]+)*")
 
 
@@ -41,6 +43,8 @@ def _counted(text: str, rules: Words) -> str:
     counted: str = normalise(text, keep_case=rules.case_counts, keep_stop=rules.punctuation_counts)
     if rules.accents_ignored:
         counted = without_accents(counted)
+    if rules.numbers_by_value:
+        counted = _NUMBER.sub(_by_value, counted)
     return _ARTICLE.sub("", counted) if rules.articles_ignored else counted
 
 
@@ -48,6 +52,12 @@ def _counted(text: str, rules: Words) -> str:
 def _counted_key(meant: str, rules: Words) -> str:
     """A right answer as it counts: a class is marked against the same few."""
     return _counted(meant, rules)
+
+
+def _by_value(found: re.Match[str]) -> str:
+    """A number among words as its value, where that is clear."""
+    reading = read_number(found[0])
+    return str(reading.sure) if reading and reading.sure is not None else found[0]
 
 
 def without_accents(text: str) -> str:

@@ -9,6 +9,8 @@ from typing import Annotated, Literal, TypeAlias, assert_never
 from pydantic import Discriminator
 from pydantic import Field as Limits
 
+from velum.answers.number import DecimalSign
+from velum.document.grouping import check_groups, without_field
 from velum.document.laying import change_fixture, lay_fixture, layer_fixture, remove_fixture
 from velum.document.pages import (
     bring_page_back,
@@ -24,6 +26,7 @@ from velum.document.worksheet import Page, Shown, Title, Worksheet, read_through
 from velum.errors import VelumError
 from velum.fixtures import Fixture
 from velum.kinds import Field, Key
+from velum.marking.group import Group
 from velum.model import Id, Model
 
 MOST_FIELDS = 2_000
@@ -66,6 +69,20 @@ class SetKey(Model):
 class Rename(Model):
     op: Literal["rename"] = "rename"
     title: Title
+
+
+class SetDecimal(Model):
+    """Set the sign before decimals."""
+
+    op: Literal["set_decimal"] = "set_decimal"
+    decimal: DecimalSign
+
+
+class SetGroups(Model):
+    """Say which fields are marked together; what was said before no longer holds."""
+
+    op: Literal["set_groups"] = "set_groups"
+    groups: Annotated[tuple[Group, ...], Limits(max_length=MOST_FIELDS)]
 
 
 class SwapPaper(Model):
@@ -165,13 +182,14 @@ PageEdit: TypeAlias = (
     SwapPaper | MovePage | TurnPage | InsertPage | ShowPage | SetPageAside | BringPageBack | ForgetPage
 )
 FixtureEdit: TypeAlias = LayFixture | ChangeFixture | LayerFixture | RemoveFixture
-Edit = Annotated[FieldEdit | PageEdit | FixtureEdit | Rename, Discriminator("op")]
+MarkingEdit: TypeAlias = SetDecimal | SetGroups
+Edit = Annotated[FieldEdit | PageEdit | FixtureEdit | MarkingEdit | Rename, Discriminator("op")]
 
 
 def apply(worksheet: Worksheet, edits: Sequence[Edit]) -> Worksheet:
     """The worksheet after the edits, its fields in reading order.
 
-    Raises EditRefused, FixtureRefused, PageRefused, LookRefused and PaperRefused.
+    Raises EditRefused, GroupRefused, FixtureRefused, PageRefused, LookRefused and PaperRefused.
     """
     fields = {field.id: field for field in worksheet.fields}
     keys = dict(worksheet.keys)
@@ -179,7 +197,17 @@ def apply(worksheet: Worksheet, edits: Sequence[Edit]) -> Worksheet:
         match edit:
             case Rename(title=title):
                 worksheet = worksheet.model_copy(update={"title": title})
-            case Place() | Change() | Remove() | SetKey():
+            case SetDecimal(decimal=decimal):
+                worksheet = worksheet.model_copy(update={"decimal": decimal})
+            case SetGroups(groups=groups):
+                check_groups(groups, fields)
+                worksheet = worksheet.model_copy(update={"groups": groups})
+            case Remove(field_id=field_id):
+                _known(fields, field_id)
+                del fields[field_id]
+                keys.pop(field_id, None)
+                worksheet = worksheet.model_copy(update={"groups": without_field(worksheet.groups, field_id)})
+            case Place() | Change() | SetKey():
                 _edit_field(worksheet, fields, keys, edit)
             case LayFixture() | ChangeFixture() | LayerFixture() | RemoveFixture():
                 worksheet = _edit_fixture(_with(worksheet, fields, keys), edit)
@@ -231,7 +259,9 @@ def _edit_page(worksheet: Worksheet, edit: PageEdit) -> Worksheet:
             assert_never(edit)
 
 
-def _edit_field(worksheet: Worksheet, fields: dict[str, Field], keys: dict[str, Key], edit: FieldEdit) -> None:
+def _edit_field(
+    worksheet: Worksheet, fields: dict[str, Field], keys: dict[str, Key], edit: Place | Change | SetKey
+) -> None:
     """Change ``fields`` and ``keys``, both by the field's name."""
     pages, fixtures = worksheet.pages, worksheet.fixtures
     match edit:
@@ -245,10 +275,6 @@ def _edit_field(worksheet: Worksheet, fields: dict[str, Field], keys: dict[str, 
                 raise EditRefused("edit.kind_changed", "A field cannot become one of another kind.")
             _check_page(field, pages)
             fields[field.id] = field
-        case Remove(field_id=field_id):
-            _known(fields, field_id)
-            del fields[field_id]
-            keys.pop(field_id, None)
         case SetKey(field_id=field_id, key=None):
             _known(fields, field_id)
             keys.pop(field_id, None)

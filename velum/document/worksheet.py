@@ -1,16 +1,20 @@
 """A worksheet: pages, the fixtures laid on them, the fields on their film, and the answer key."""
 
+from fractions import Fraction
 from typing import Annotated, Literal
 
 from pydantic import Field as Limits
 from pydantic import StringConstraints
 
+from velum.answers.number import DecimalSign
+from velum.document.numbering import numbers_of
 from velum.fixtures import Fixture
 from velum.geometry.box import Length
 from velum.geometry.projection import Corners
 from velum.geometry.reading_order import in_reading_order
 from velum.geometry.turn import Turn
 from velum.kinds import Field, Key, Prompt, kind_of
+from velum.marking.group import Group
 from velum.model import Id, Model, Sha256
 from velum.paper.look import Flat, Look
 
@@ -69,10 +73,22 @@ class Worksheet(Model):
     fixtures: tuple[Fixture, ...] = ()
     fields: tuple[Field, ...] = ()
     keys: dict[Id, Key] = {}
+    groups: tuple[Group, ...] = ()
+    decimal: DecimalSign = "."
+    """The sign before decimals, where a key does not say otherwise."""
 
     def field(self, field_id: str) -> Field | None:
         """The field of that name, if there is one."""
         return next((field for field in self.fields if field.id == field_id), None)
+
+
+def points_of(worksheet: Worksheet) -> dict[str, Fraction]:
+    """What each field is worth, exact, by its name. Fields that are worth nothing collect opinions."""
+    points = {field.id: Fraction(field.points) for field in worksheet.fields}
+    for group in worksheet.groups:
+        if group.points is not None:
+            points.update(dict.fromkeys(group.fields, Fraction(group.points) / len(group.fields)))
+    return points
 
 
 class Sheet(Model):
@@ -86,13 +102,19 @@ class Sheet(Model):
 
 def sheet_of(worksheet: Worksheet) -> Sheet:
     """The worksheet as a student may see it."""
+    numbers, points = numbers_of(worksheet.fields), points_of(worksheet)
     return Sheet(
         title=worksheet.title,
         pages=worksheet.pages,
         fixtures=tuple(
             fixture for fixture in worksheet.fixtures if any(page.id == fixture.page for page in worksheet.pages)
         ),
-        prompts=tuple(kind_of(field).prompt(field) for field in worksheet.fields),
+        prompts=tuple(
+            kind_of(field)
+            .prompt(field)
+            .model_copy(update={"number": numbers[field.id], "marked": points[field.id] > 0})
+            for field in worksheet.fields
+        ),
     )
 
 

@@ -4,10 +4,12 @@ from typing import Annotated, Literal
 
 from pydantic import AfterValidator, Field, StringConstraints
 
-from velum.answers.compare import compare
+from velum.answers.compare import LONGEST, compare
 from velum.answers.comparison import Comparison
+from velum.answers.number import DecimalSign
+from velum.answers.values import unclear_values
 from velum.geometry.box import Box
-from velum.kinds.kind import FieldBase, Kind, PromptBase
+from velum.kinds.kind import FieldBase, InAnyOrder, Kind, PromptBase
 from velum.marking.mark import Mark
 from velum.model import Model
 
@@ -72,8 +74,21 @@ def _is_blank(answer: AnswerBoxAnswer) -> bool:
     return not answer.text.strip()
 
 
-def _compare(field: AnswerBox, key: AnswerBoxKey, answer: AnswerBoxAnswer) -> Mark:
-    return compare(answer.text, (key.text, *key.also), key.comparison)
+def _compare(field: AnswerBox, key: AnswerBoxKey, answer: AnswerBoxAnswer, decimal: DecimalSign) -> Mark:
+    return compare(answer.text, (key.text, *key.also), key.comparison, decimal)
+
+
+def _key_from_text(field: AnswerBox, text: str) -> AnswerBoxKey | None:
+    return AnswerBoxKey(text=text) if text.strip() else None
+
+
+def _doubt(field: AnswerBox, key: AnswerBoxKey, decimal: DecimalSign) -> str:
+    for text in (key.text, *key.also):
+        if len(text) > LONGEST:
+            return "The right answer is so long that only the same words count; all else waits for you."
+        if key.comparison is None and (values := unclear_values(text, decimal)):
+            return f"{text} could be {' or '.join(values)}."
+    return ""
 
 
 ANSWER_BOX = Kind(
@@ -86,6 +101,12 @@ ANSWER_BOX = Kind(
     prompt=_prompt,
     is_blank=_is_blank,
     compare=_compare,
+    key_from_text=_key_from_text,
+    smallest_target=lambda field: (field.box.width, field.box.height),
+    doubt=_doubt,
+    in_any_order=InAnyOrder(
+        written=lambda key: AnswerBoxAnswer(text=key.text), as_key=lambda answer: AnswerBoxKey(text=answer.text)
+    ),
     example=(
         AnswerBox(id="box1", page="page1", box=Box(x=72, y=90, width=120, height=22)),
         AnswerBoxKey(text="bladder wrack"),

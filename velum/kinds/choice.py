@@ -5,8 +5,10 @@ from typing import Annotated, Literal
 from pydantic import Field as Limits
 from pydantic import StringConstraints
 
+from velum.answers.number import DecimalSign
+from velum.answers.options import picked_in
 from velum.geometry.box import Box
-from velum.kinds.kind import FieldBase, Kind, Picked, PromptBase, TickedAnswer, TickedKey
+from velum.kinds.kind import FieldBase, Kind, Picked, PromptBase, TickedAnswer, TickedKey, gone_options
 from velum.marking.mark import Mark
 from velum.marking.picked import mark_picked
 
@@ -61,10 +63,26 @@ def _is_blank(answer: ChoiceAnswer) -> bool:
     return not answer.picked
 
 
-def _compare(field: Choice, key: ChoiceKey, answer: ChoiceAnswer) -> Mark:
+def _compare(field: Choice, key: ChoiceKey, answer: ChoiceAnswer, decimal: DecimalSign) -> Mark:
     return mark_picked(
         answer.picked, key.picked, options=len(field.options), several=field.several, part_marks=field.part_marks
     )
+
+
+def _key_from_text(field: Choice, text: str) -> ChoiceKey | None:
+    picked = picked_in(text, field.options, several=field.several)
+    return ChoiceKey(picked=picked) if picked else None
+
+
+def _smallest_target(field: Choice) -> tuple[float, float]:
+    width, height = field.box.width, field.box.height
+    match field.arrangement:
+        case "row":
+            return width / len(field.options), height
+        case "column":
+            return width, height / len(field.options)
+        case _:
+            return width, height
 
 
 _RIGHT: Picked = (1,)
@@ -79,6 +97,10 @@ CHOICE = Kind(
     prompt=_prompt,
     is_blank=_is_blank,
     compare=_compare,
+    key_from_text=_key_from_text,
+    smallest_target=_smallest_target,
+    doubt=lambda field, key, decimal: gone_options(key.picked, len(field.options)),
+    picks=True,
     example=(
         Choice(
             id="choice1",

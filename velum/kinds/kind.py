@@ -2,29 +2,34 @@
 
 from collections.abc import Callable
 from dataclasses import dataclass
-from fractions import Fraction
 from typing import Annotated, Any, Generic, TypeVar
 
-from pydantic import AfterValidator, Field, StringConstraints, TypeAdapter, ValidationError
+from pydantic import AfterValidator, Field, StringConstraints, ValidationError
 
+from velum.answers.number import DecimalSign
 from velum.errors import VelumError
 from velum.marking.mark import NO_KEY, Mark, blank, for_teacher
+from velum.marking.points import Points
 from velum.model import Model
 from velum.placed import Placed
-
-Points = Annotated[float, Field(ge=0, le=100, multiple_of=0.25)]
-"""Quarter points are exact as floats, so :func:`points_of` loses nothing."""
-
 
 Name = Annotated[str, StringConstraints(strip_whitespace=True, max_length=200)]
 """What a field is about, for those who listen: "Name of the boat"."""
 
+QuestionNumber = Annotated[str, StringConstraints(strip_whitespace=True, max_length=12)]
+Hint = Annotated[str, StringConstraints(strip_whitespace=True, max_length=300)]
+
 
 class FieldBase(Placed):
-    """What every field has: the points it is worth, and perhaps a name."""
+    """What every field has: the points it is worth, and perhaps a name, a number and a hint."""
 
     points: Points = 1
+    """Nothing: it collects opinions, which are not marked."""
     name: Name = ""
+    number: QuestionNumber = ""
+    """The question's number, where the teacher set it; otherwise it follows from the fields before."""
+    hint: Hint = ""
+    """Shown to students who checked and were not right, where the handout allows it."""
 
 
 class PromptBase(Placed):
@@ -32,6 +37,9 @@ class PromptBase(Placed):
 
     points: Points
     name: Name = ""
+    number: QuestionNumber = ""
+    marked: bool = True
+    """Whether it is worth points; else it asks for an opinion."""
 
 
 def _each_once(picked: tuple[int, ...]) -> tuple[int, ...]:
@@ -54,6 +62,11 @@ class TickedAnswer(Model):
     picked: Picked
 
 
+def gone_options(picked: Picked, options: int) -> str:
+    """What is doubtful of a key that names options by their places, of which there are so many now."""
+    return "" if all(place < options for place in picked) else "An option that was right is no longer there."
+
+
 class AnswerRefused(VelumError):
     """An answer that is not of the field's kind, or larger than any person's."""
 
@@ -62,6 +75,14 @@ F = TypeVar("F", bound=FieldBase)
 K = TypeVar("K", bound=Model)
 P = TypeVar("P", bound=PromptBase)
 A = TypeVar("A", bound=Model)
+
+
+@dataclass(frozen=True)
+class InAnyOrder(Generic[K, A]):
+    """What is needed to tell answers of a group apart: the answer that a key is made of, and an answer as a key."""
+
+    written: Callable[[K], A]
+    as_key: Callable[[A], K]
 
 
 @dataclass(frozen=True)
@@ -79,27 +100,36 @@ class Kind(Generic[F, K, P, A]):
     answer: type[A]
     prompt: Callable[[F], P]
     is_blank: Callable[[A], bool]
-    compare: Callable[[F, K, A], Mark]
+    compare: Callable[[F, K, A, DecimalSign], Mark]
     example: tuple[F, K, A]
+    key_from_text: Callable[[F, str], K | None]
+    """The key that a text makes, as teachers write keys down; None: it fits no answer of the field."""
+    smallest_target: Callable[[F], tuple[float, float]]
+    """Width and height, in points, of the smallest thing that a student has to press."""
+    doubt: Callable[[F, K, DecimalSign], str] = lambda field, key, decimal: ""
+    """Why a key may not be what the teacher meant; empty: it is clear."""
+    picks: bool = False
+    """Whether its answers are picked from options that letters name."""
+    in_any_order: InAnyOrder[K, A] | None = None
+    """Set where answers of this kind may stand in any order of their group."""
 
     def read_answer(self, data: Any) -> A:
         """An answer from what a browser sent. Raises AnswerRefused."""
         try:
-            return TypeAdapter(self.answer).validate_python(data)
+            return self.answer.model_validate(data)
         except (ValidationError, RecursionError) as problem:
             raise AnswerRefused(
                 "answer.refused", "This answer could not be read. What was saved before is kept."
             ) from problem
 
-    def mark(self, field: F, key: K | None, answer: A | None) -> Mark:
+    def is_empty(self, answer: A | None) -> bool:
+        """Whether nothing was answered: never touched (None), or taken away again."""
+        return answer is None or self.is_blank(answer)
+
+    def mark(self, field: F, key: K | None, answer: A | None, decimal: DecimalSign = ".") -> Mark:
         """The mark of an answer (None: never touched) against a key (None: none set)."""
         if answer is None or self.is_blank(answer):
             return blank()
         if key is None:
             return for_teacher(NO_KEY)
-        return self.compare(field, key, answer)
-
-
-def points_of(field: FieldBase) -> Fraction:
-    """The points a field is worth, exact."""
-    return Fraction(field.points)
+        return self.compare(field, key, answer, decimal)

@@ -5,9 +5,11 @@ from typing import Annotated, Literal
 from pydantic import Field as Limits
 from pydantic import StringConstraints
 
+from velum.answers.number import DecimalSign
+from velum.answers.options import picked_in
 from velum.geometry.box import Box
 from velum.geometry.turn import Turn
-from velum.kinds.kind import FieldBase, Kind, PromptBase, TickedAnswer, TickedKey
+from velum.kinds.kind import FieldBase, Kind, PromptBase, TickedAnswer, TickedKey, gone_options
 from velum.marking.mark import Mark
 from velum.marking.picked import mark_picked
 from velum.model import Model
@@ -84,10 +86,20 @@ def _is_blank(answer: TickPlacesAnswer) -> bool:
     return not answer.picked
 
 
-def _compare(field: TickPlaces, key: TickPlacesKey, answer: TickPlacesAnswer) -> Mark:
+def _compare(field: TickPlaces, key: TickPlacesKey, answer: TickPlacesAnswer, decimal: DecimalSign) -> Mark:
     return mark_picked(
         answer.picked, key.picked, options=len(field.spots), several=field.several, part_marks=field.part_marks
     )
+
+
+def _key_from_text(field: TickPlaces, text: str) -> TickPlacesKey | None:
+    picked = picked_in(text, [spot.name for spot in field.spots], several=field.several)
+    return TickPlacesKey(picked=picked) if picked else None
+
+
+def _smallest_target(field: TickPlaces) -> tuple[float, float]:
+    width, height = field.box.width, field.box.height
+    return min(spot.width for spot in field.spots) * width, min(spot.height for spot in field.spots) * height
 
 
 TICK_PLACES = Kind(
@@ -100,6 +112,10 @@ TICK_PLACES = Kind(
     prompt=_prompt,
     is_blank=_is_blank,
     compare=_compare,
+    key_from_text=_key_from_text,
+    smallest_target=_smallest_target,
+    doubt=lambda field, key, decimal: gone_options(key.picked, len(field.spots)),
+    picks=True,
     example=(
         TickPlaces(
             id="ticks1",

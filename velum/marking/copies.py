@@ -1,13 +1,18 @@
 """From the marks of fields to the marks of a whole copy."""
 
-from collections.abc import Mapping
-from dataclasses import dataclass
+from collections.abc import Collection, Mapping, Sequence
+from dataclasses import dataclass, replace
 from fractions import Fraction
 
-from velum.document.worksheet import Worksheet
-from velum.kinds import Answer, kind_of
-from velum.kinds.kind import points_of
-from velum.marking.mark import Mark
+from velum.answers.reasons import TOO_LONG
+from velum.document.worksheet import Worksheet, points_of
+from velum.kinds import Answer, Field, kind_of
+from velum.marking.group import Group
+from velum.marking.mark import Mark, Reason, Verdict, blank, for_teacher
+from velum.marking.pool import mark_pool
+
+LONGEST_IN_POOL = 300
+"""Letters of an answer that is compared with all keys of its group."""
 
 
 @dataclass(frozen=True, slots=True)
@@ -20,11 +25,79 @@ class FieldMark:
     points: Fraction
 
 
-def mark_copy(worksheet: Worksheet, answers: Mapping[str, Answer]) -> list[FieldMark]:
-    """Mark every field of a worksheet, in its order. A field without an answer is blank."""
+def mark_copy(
+    worksheet: Worksheet,
+    answers: Mapping[str, Answer],
+    tries: Mapping[str, int] | None = None,
+    try_cost: Fraction = Fraction(0),
+) -> list[FieldMark]:
+    """Mark every field of a worksheet that is worth points, in its order. A field without an answer is blank.
+
+    ``tries`` counts the checks of a field that did not find it right; each takes away the share ``try_cost``.
+    """
+    points = points_of(worksheet)
+    pooled = _marks_in_any_order(worksheet, answers)
     marks = []
     for field in worksheet.fields:
-        mark = kind_of(field).mark(field, worksheet.keys.get(field.id), answers.get(field.id))
-        points = points_of(field)
-        marks.append(FieldMark(field.id, mark, mark.share * points, points))
+        if not points[field.id]:
+            continue
+        mark = pooled.get(field.id) or _mark(worksheet, field, answers.get(field.id))
+        if tries and try_cost:
+            mark = after_tries(mark, tries.get(field.id, 0), try_cost)
+        marks.append(FieldMark(field.id, mark, mark.share * points[field.id], points[field.id]))
     return marks
+
+
+def after_tries(mark: Mark, tries: int, cost: Fraction) -> Mark:
+    """A mark after ``tries`` that did not find the answer right, each of which takes the share ``cost`` away."""
+    if not tries or not mark.share:
+        return mark
+    left = max(Fraction(0), 1 - tries * cost)
+    times = "1 try before" if tries == 1 else f"{tries} tries before"
+    reason = Reason(mark.reason.code, f"{mark.reason.words}; {times}")
+    return replace(mark, share=mark.share * left, reason=reason)
+
+
+def all_or_nothing(groups: Sequence[Group], right: Collection[str]) -> set[str]:
+    """The fields that earn nothing, because others of their group are not ``right``: they count only together."""
+    return {
+        name
+        for group in groups
+        if group.all_or_nothing and any(member not in right for member in group.fields)
+        for name in group.fields
+    }
+
+
+def _mark(worksheet: Worksheet, field: Field, answer: Answer | None) -> Mark:
+    return kind_of(field).mark(field, worksheet.keys.get(field.id), answer, worksheet.decimal)
+
+
+def _marks_in_any_order(worksheet: Worksheet, answers: Mapping[str, Answer]) -> dict[str, Mark]:
+    fields = {field.id: field for field in worksheet.fields}
+    marks: dict[str, Mark] = {}
+    for group in worksheet.groups:
+        if group.any_order:
+            members = [fields[name] for name in group.fields]
+            marks.update(zip(group.fields, _marks_of_pool(worksheet, members, answers), strict=True))
+    return marks
+
+
+def _marks_of_pool(worksheet: Worksheet, fields: Sequence[Field], answers: Mapping[str, Answer]) -> list[Mark]:
+    """The marks of fields of one kind, whose answers may stand in any order."""
+    kind, field = kind_of(fields[0]), fields[0]
+    pooling = kind.in_any_order
+    assert pooling is not None  # grouping.check_groups
+    given = [answers.get(field.id) for field in fields]
+    if any(len(str(answer)) > LONGEST_IN_POOL for answer in given):
+        # Each answer is compared with each key, which takes too long for long ones.
+        return [blank() if kind.is_empty(answer) else for_teacher(TOO_LONG) for answer in given]
+
+    return mark_pool(
+        [worksheet.keys.get(field.id) for field in fields],
+        [None if kind.is_empty(answer) else answer for answer in given],
+        mark=lambda key, answer: kind.mark(field, key, answer, worksheet.decimal),
+        same=lambda one, other: (
+            kind.mark(field, pooling.as_key(one), other, worksheet.decimal).verdict is Verdict.RIGHT
+        ),
+        written=lambda key: None if key is None else pooling.written(key),
+    )

@@ -43,6 +43,11 @@ def right(reason: Reason) -> Mark:
     return Mark(Verdict.RIGHT, _ALL, reason)
 
 
+def partly(share: Fraction, reason: Reason) -> Mark:
+    """``share`` lies between 0 and 1."""
+    return Mark(Verdict.PARTLY, share, reason)
+
+
 def wrong(reason: Reason) -> Mark:
     return Mark(Verdict.WRONG, _NONE, reason)
 

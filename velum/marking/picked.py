@@ -7,7 +7,7 @@ nothing by it.
 from collections.abc import Collection
 from fractions import Fraction
 
-from velum.marking.mark import NO_KEY, Mark, Reason, Verdict, for_teacher, right, wrong
+from velum.marking.mark import NO_KEY, Mark, Reason, for_teacher, partly, right, wrong
 
 _RIGHT = Reason("picked.right", "the right option is picked")
 _ALL_RIGHT = Reason("picked.all", "the right options are picked, and no others")
@@ -37,4 +37,4 @@ def mark_picked(
     if slips:
         words += ", 1 wrong one too" if slips == 1 else f", {slips} wrong ones too"
     reason = Reason("picked.some", words)
-    return Mark(Verdict.PARTLY, share, reason) if share else wrong(reason)
+    return partly(share, reason) if share else wrong(reason)

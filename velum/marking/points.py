@@ -8,6 +8,12 @@ quarters and thirds as the fraction a teacher would write.
 """
 
 from fractions import Fraction
+from typing import Annotated
+
+from pydantic import Field
+
+Points = Annotated[float, Field(ge=0, le=100, multiple_of=0.25)]
+"""What something is worth. Quarters are exact as floats, so that making a fraction of them loses nothing."""
 
 _WRITTEN = {
     Fraction(1, 4): "¼",

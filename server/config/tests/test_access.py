@@ -79,12 +79,15 @@ OWNERS = {
     ("POST", "/api/worksheets/<worksheet_id>/pages/<page_id>/straightened"),
     ("GET", "/api/worksheets/<worksheet_id>/pictures"),
     ("GET", "/api/worksheets/<worksheet_id>/texts"),
+    ("GET", "/api/worksheets/<worksheet_id>/look-over"),
+    ("POST", "/api/worksheets/<worksheet_id>/pasted-key"),
     ("POST", "/api/worksheets/<worksheet_id>/pictures"),
     ("GET", "/api/worksheets/<worksheet_id>/handouts"),
     ("POST", "/api/worksheets/<worksheet_id>/handouts"),
     ("PATCH", "/api/handouts/<handout_id>"),
     ("GET", "/api/handouts/<handout_id>/results"),
     ("GET", "/api/copies/<copy_id>"),
+    ("POST", "/api/handouts/<handout_id>/newest-key"),
     ("POST", "/api/copies/<copy_id>/overrules"),
     ("POST", "/api/copies/<copy_id>/let-go-on"),
 }
@@ -167,6 +170,7 @@ class Access(WorldCase):
             "/cuts": {"boxes": [{"x": 0, "y": 0, "width": 100, "height": 100}]},
             "/replacement": {"with_id": "page2"},
             "/straightened": {"corners": None, "whiten": True},
+            "/pasted-key": {"text": "1. gull"},
             "/overrules": {"field_id": "box1", "earned": 1},
         }
         body = next((body for end, body in bodies.items() if path.endswith(end)), {})

@@ -5,10 +5,13 @@ from django.utils import timezone
 
 from server.config.errors import Busy, Conflict
 from server.copies.flows import answer
+from server.copies.flows.hand_in import hand_in
 from server.copies.flows.write import Overtaken
 from server.copies.flows.write import write as really_write
 from server.copies.models import Answer, AnswerChange, Copy
+from server.handouts.models import Handout
 from server.testing.world import JSON, WorldCase, student_client, text_answer, write
+from server.worksheets.flows.freeze import read_edition
 
 
 class Saving(WorldCase):
@@ -166,6 +169,7 @@ class Checking(WorldCase):
         super().setUp()
         self.copy = self.world.ama
         self.client = student_client(self.copy)
+        self.home = f"/c/{self.copy.pk}"
 
     def check(self, field_id: str = "box1") -> Any:
         return self.client.post(f"/c/{self.copy.pk}/check", {"field_id": field_id}, JSON)
@@ -186,7 +190,72 @@ class Checking(WorldCase):
         write(self.copy, revision=2, box1="Bladderwrack")
         answer = self.check().json()
         self.assertEqual((answer["verdict"], answer["tries"]), ("right", 2))
-        self.assertEqual(set(answer), {"field_id", "answer", "verdict", "tries"})
+        self.assertEqual((answer["reason"], answer["hint"], answer["left"]), (None, None, None))
+        self.assertNotIn("bladderwrack", str(answer).lower().replace("'text': 'bladderwrack'", ""))
+
+    def settle(self, **settings: Any) -> None:
+        Handout.objects.filter(pk=self.world.handout.pk).update(may_check=True, **settings)
+        self.copy.refresh_from_db()
+
+    def give_hints(self, **hints: str) -> None:
+        """Write hints into the edition, as if they had been there when it was handed out."""
+        edition = self.world.handout.edition
+        for field in edition.document["fields"]:
+            field["hint"] = hints.get(field["id"], "")
+        edition.save()
+        read_edition.cache_clear()
+
+    def test_a_reason_and_a_hint_are_shown_where_the_teacher_lets_them(self) -> None:
+        self.give_hints(box1="It has small bladders full of air.")
+        self.settle(shows_reasons=True, shows_hints=True)
+        write(self.copy, revision=1, box1="kelp")
+        said = self.check().json()
+        self.assertEqual(said["reason"], "not the words of the key")
+        self.assertEqual(said["hint"], "It has small bladders full of air.")
+        self.settle(shows_reasons=False, shows_hints=False)
+        write(self.copy, revision=2, box1="wrack")
+        said = self.check().json()
+        self.assertEqual((said["reason"], said["hint"]), (None, None))
+        self.assertNotIn("bladders", self.client.get(f"{self.home}/copy").content.decode())
+
+    def test_a_right_answer_needs_no_hint(self) -> None:
+        self.give_hints(box1="It has small bladders full of air.")
+        self.settle(shows_hints=True)
+        write(self.copy, box1="bladderwrack")
+        self.assertIsNone(self.check().json()["hint"])
+
+    def test_no_more_tries_than_the_teacher_allows(self) -> None:
+        self.settle(tries_allowed=2)
+        for revision, (text, left) in enumerate((("kelp", 1), ("wrack", 0)), start=1):
+            write(self.copy, revision=revision, box1=text)
+            self.assertEqual(self.check().json()["left"], left)
+        write(self.copy, revision=3, box1="bladderwrack")
+        self.assert_error(self.check(), 422, "check.no_tries_left")
+        self.assertEqual(self.copy.tries.count(), 2)
+        # Another question has tries of its own.
+        write(self.copy, box4="goby")
+        self.assertEqual(self.check("box4").json()["left"], 2)
+
+    def test_the_same_answer_checked_again_is_no_other_try(self) -> None:
+        self.settle(tries_allowed=2)
+        write(self.copy, box1="kelp")
+        self.assertEqual([self.check().json()["left"] for _ in range(3)], [1, 1, 1])
+        self.assertEqual(self.copy.tries.count(), 1)
+
+    def test_tries_cost_what_the_teacher_says(self) -> None:
+        self.settle(try_cost=25)
+        for revision, text in enumerate(("4", "5", "4.80"), start=1):
+            write(self.copy, revision=revision, box2=text)
+            self.check("box2")
+        hand_in(self.copy.pk, [], timezone.now())
+        mark = self.copy.marks.get(field_id="box2")
+        self.assertEqual((mark.verdict, mark.earned, mark.points), ("right", "1", "2"))
+        self.assertEqual(mark.reason, "equal in value; 2 tries before")
+
+    def test_what_waits_for_the_teacher_costs_no_try(self) -> None:
+        self.settle(tries_allowed=1, try_cost=50)
+        write(self.copy, box3="under a stone")
+        self.assertEqual(self.check("box3").json()["left"], 1)
 
     def test_a_blank_has_no_verdict_and_is_no_try(self) -> None:
         self.allow()

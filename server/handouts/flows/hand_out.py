@@ -25,6 +25,8 @@ def hand_out(owner: User, worksheet_id: uuid.UUID) -> Handout:
 def find(owner: User, handout_id: uuid.UUID) -> Handout:
     """A handout of this teacher's. Raises Missing, for another teacher's too."""
     try:
-        return Handout.objects.select_related("worksheet", "edition").get(pk=handout_id, worksheet__owner=owner)
+        return Handout.objects.select_related("worksheet", "edition", "key_edition").get(
+            pk=handout_id, worksheet__owner=owner
+        )
     except Handout.DoesNotExist:
         raise Missing("handout.missing", "There is no such handout of yours.") from None

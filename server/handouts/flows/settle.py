@@ -1,18 +1,27 @@
 """What a teacher can settle about a handout that is out."""
 
 import uuid
+from collections.abc import Mapping
+from typing import Any
+
+from django.db import transaction
 
 from server.accounts.models import User
+from server.copies.flows.marking import mark_again
 from server.handouts.flows.hand_out import find
 from server.handouts.models import Handout
 
 
-def settle(owner: User, handout_id: uuid.UUID, *, open: bool | None = None, may_check: bool | None = None) -> Handout:
-    """Open or close a handout, and let students check answers or not; None leaves a setting as it is."""
+@transaction.atomic
+def settle(owner: User, handout_id: uuid.UUID, settings: Mapping[str, Any]) -> Handout:
+    """Change settings of a handout, by their names; the others stay as they are. Raises Missing.
+
+    What was handed in is marked again where the cost of a try changes.
+    """
     handout = find(owner, handout_id)
-    if open is not None:
-        handout.open = open
-    if may_check is not None:
-        handout.may_check = may_check
-    handout.save(update_fields=["open", "may_check"])
+    for name, value in settings.items():
+        setattr(handout, name, value)
+    handout.save(update_fields=list(settings))
+    if "try_cost" in settings:
+        mark_again(handout)
     return handout

@@ -2,13 +2,19 @@
 
 import uuid
 from fractions import Fraction
+from typing import Literal
 
 from server.accounts.models import User
 from server.config.errors import Missing, Refused
 from server.copies.models import Copy
+from server.handouts.flows.documents import document_of
 from server.markbook.models import Overrule
-from server.worksheets.flows.freeze import read_edition
-from velum.kinds.kind import points_of
+from velum.document.worksheet import points_of
+
+Part = Literal["half", "all"]
+Earned = Fraction | Part
+"""Points, or a part of the field's, which may be no quarters: a point may be spread over three fields."""
+_PARTS: dict[Part, Fraction] = {"half": Fraction(1, 2), "all": Fraction(1)}
 
 
 def find_copy(owner: User, copy_id: uuid.UUID) -> Copy:
@@ -21,13 +27,15 @@ def find_copy(owner: User, copy_id: uuid.UUID) -> Copy:
         raise Missing("copy.missing", "There is no such copy among your handouts.") from None
 
 
-def overrule(teacher: User, copy_id: uuid.UUID, field_id: str, earned: Fraction | None, note: str) -> Overrule:
-    """Decide what a field earns, in points; None goes back to the machine's mark. Raises Missing or Refused."""
+def overrule(teacher: User, copy_id: uuid.UUID, field_id: str, earned: Earned | None, note: str) -> Overrule:
+    """Decide what a field earns; None goes back to the machine's mark. Raises Missing or Refused."""
     copy = find_copy(teacher, copy_id)
-    field = read_edition(copy.handout.edition_id).field(field_id)
-    if field is None:
+    points = points_of(document_of(copy.handout)).get(field_id)
+    if points is None:
         raise Missing("field.missing", "This worksheet has no such field.")
-    if earned is not None and not 0 <= earned <= points_of(field):
+    if isinstance(earned, str):
+        earned = points * _PARTS[earned]
+    if earned is not None and not 0 <= earned <= points:
         raise Refused("overrule.range", "A mark lies between nothing and the points of the box.")
     return Overrule.objects.create(
         copy=copy,

@@ -1,14 +1,17 @@
 """The marks of copies as they count: the machine's, or the teacher's where one was overruled."""
 
-from collections import Counter
-from dataclasses import dataclass
+from collections.abc import Sequence
+from dataclasses import dataclass, replace
 from fractions import Fraction
 
-from server.copies.flows.marking import marks_now
+from server.copies.flows.marking import marks_now, tries_not_right
 from server.copies.models import Copy
+from server.handouts.flows.documents import document_of
 from server.handouts.models import Handout
 from server.markbook.models import Overrule
-from velum.marking.copies import FieldMark
+from velum.document.worksheet import Worksheet
+from velum.marking.copies import FieldMark, all_or_nothing
+from velum.marking.group import Group
 from velum.marking.mark import Mark, Reason, Verdict
 
 
@@ -33,15 +36,34 @@ def copies_with_marks(handout: Handout) -> list[tuple[Copy, list[CountedMark]]]:
 
 def counted_marks(copy: Copy) -> list[CountedMark]:
     """The marks of a copy, field by field: those stored when it was handed in, or how it stands now."""
-    tries = Counter(attempt.field_id for attempt in copy.tries.all() if attempt.verdict != Verdict.RIGHT)
+    tries = tries_not_right(copy.tries.all())
     overruled = {ruling.field_id: ruling for ruling in copy.overrules.all()}
-    marked = _stored(copy) if copy.handed_in_at else marks_now(copy, copy.answers.all())
-    return [_counted(mark, tries[mark.field_id], overruled.get(mark.field_id)) for mark in marked]
+    document = document_of(copy.handout)
+    marked = _stored(copy, document) if copy.handed_in_at else marks_now(copy, copy.answers.all())
+    counted = [_counted(mark, tries[mark.field_id], overruled.get(mark.field_id)) for mark in marked]
+    return _together(document.groups, counted)
 
 
-def _stored(copy: Copy) -> list[FieldMark]:
+def _together(groups: Sequence[Group], marks: list[CountedMark]) -> list[CountedMark]:
+    """The marks after groups of which all or nothing counts. What the teacher decided of a field stands."""
+    nothing = all_or_nothing(groups, {mark.field_id for mark in marks if mark.verdict is Verdict.RIGHT})
+    return [
+        replace(mark, earned=Fraction(0), reason=_with(mark.reason))
+        if mark.field_id in nothing and mark.earned and (mark.overruled is None or mark.overruled.earned is None)
+        else mark
+        for mark in marks
+    ]
+
+
+def _with(reason: Reason) -> Reason:
+    return Reason(reason.code, f"{reason.words}; counts only together with the others of its group")
+
+
+def _stored(copy: Copy, document: Worksheet) -> list[FieldMark]:
+    """The marks that were stored, in the order of the fields."""
+    stored = {mark.field_id: mark for mark in copy.marks.all()}
     marks = []
-    for mark in copy.marks.all():
+    for mark in (stored[field.id] for field in document.fields if field.id in stored):
         points, earned = Fraction(mark.points), Fraction(mark.earned)
         share = earned / points if points else Fraction(0)
         said = Mark(Verdict(mark.verdict), share, Reason(mark.reason_code, mark.reason))

@@ -1,3 +1,4 @@
+import uuid
 from fractions import Fraction
 from typing import Any
 
@@ -7,6 +8,7 @@ from server.copies.flows.hand_in import hand_in
 from server.copies.flows.join import join
 from server.copies.flows.marking import marks_now
 from server.testing.world import JSON, WorldCase, student_client, teacher_client, write
+from server.worksheets.flows.freeze import read_edition
 
 
 class Markbook(WorldCase):
@@ -35,7 +37,9 @@ class Results(Markbook):
         self.done(box1="Bladderwrack", box2="4.8", box3="under a stone")
         results = self.results()
         self.assertEqual([row["name"] for row in results["rows"]], ["Ama Lindqvist", "Zoe Quill"])
-        self.assertEqual((results["fields"], results["points"]), (["box1", "box2", "box3", "box4"], "5"))
+        self.assertEqual([field["field_id"] for field in results["fields"]], ["box1", "box2", "box3", "box4"])
+        self.assertEqual([field["number"] for field in results["fields"]], ["1", "2", "3", "4"])
+        self.assertEqual((results["points"], results["opinions"]), ("5", []))
         ama, zoe = results["rows"]
         self.assertEqual([mark["verdict"] for mark in ama["marks"]], ["right", "right", "teacher", "blank"])
         self.assertEqual((ama["total"], ama["waiting"]), ("3", 1))
@@ -130,3 +134,114 @@ class Reviewing(Markbook):
         self.copy.refresh_from_db()
         write(self.copy, revision=2, box1="bladderwrack")
         self.assertEqual(self.review()["row"]["marks"][0]["verdict"], "right")
+
+
+class NewestKey(Markbook):
+    def change_key(self, field_id: str, text: str) -> None:
+        worksheet = self.world.worksheet
+        worksheet.refresh_from_db()
+        key = {"kind": "answer_box", "text": text}
+        edits = [{"op": "set_key", "field_id": field_id, "key": key}]
+        body = {"revision": worksheet.revision, "batch": str(uuid.uuid4()), "edits": edits}
+        self.client.post(f"/api/worksheets/{worksheet.pk}/edits", body, JSON)
+
+    def mark_again(self) -> Any:
+        return self.client.post(f"/api/handouts/{self.world.handout.pk}/newest-key").json()
+
+    def test_what_was_handed_in_is_marked_by_the_new_key_and_only_that_changes(self) -> None:
+        self.done(box1="kelp", box4="goby")
+        before = {mark.field_id: mark.pk for mark in self.copy.marks.all()}
+        self.assertTrue(self.results()["key_is_newest"])
+        self.change_key("box1", "kelp")
+        self.assertFalse(self.results()["key_is_newest"])
+        self.assertEqual(self.results()["rows"][0]["marks"][0]["verdict"], "wrong")
+        answer = self.mark_again()
+        self.assertEqual(answer["changed"], 1)
+        self.assertEqual(answer["results"]["rows"][0]["marks"][0]["verdict"], "right")
+        self.assertTrue(answer["results"]["key_is_newest"])
+        after = {mark.field_id: mark.pk for mark in self.copy.marks.all()}
+        self.assertEqual([name for name in before if before[name] != after[name]], ["box1"])
+        self.assertEqual(self.mark_again()["changed"], 0)
+
+    def test_who_is_still_working_is_checked_by_the_new_key_too(self) -> None:
+        self.change_key("box1", "kelp")
+        self.mark_again()
+        write(self.copy, box1="kelp")
+        self.assertEqual(self.results()["rows"][0]["marks"][0]["verdict"], "right")
+        self.assertEqual(self.review()["document"]["keys"]["box1"]["text"], "kelp")
+
+    def test_what_the_teacher_decided_stands(self) -> None:
+        self.done(box3="under a stone")
+        self.overrule(earned=0.5)
+        self.change_key("box3", "in the sand")
+        marks = self.mark_again()["results"]["rows"][0]["marks"]
+        self.assertEqual((marks[2]["verdict"], marks[2]["earned"]), ("partly", "½"))
+
+    def test_other_changes_of_the_worksheet_do_not_reach_the_students(self) -> None:
+        worksheet = self.world.worksheet
+        edits = [{"op": "rename", "title": "Another title"}, {"op": "remove", "field_id": "box4"}]
+        body = {"revision": worksheet.revision, "batch": str(uuid.uuid4()), "edits": edits}
+        self.client.post(f"/api/worksheets/{worksheet.pk}/edits", body, JSON)
+        self.assertTrue(self.results()["key_is_newest"])
+        self.mark_again()
+        sheet = student_client(self.copy).get(f"/c/{self.copy.pk}/copy").json()["sheet"]
+        self.assertEqual((sheet["title"], len(sheet["prompts"])), ("Rock pools", 4))
+
+    def test_the_cost_of_a_try_changes_what_was_handed_in(self) -> None:
+        self.world.handout.may_check = True
+        self.world.handout.save()
+        write(self.copy, revision=1, box1="kelp")
+        student_client(self.copy).post(f"/c/{self.copy.pk}/check", {"field_id": "box1"}, JSON)
+        write(self.copy, revision=2, box1="bladderwrack")
+        hand_in(self.copy.pk, [], timezone.now())
+        self.assertEqual(self.results()["rows"][0]["total"], "1")
+        self.client.patch(f"/api/handouts/{self.world.handout.pk}", {"try_cost": 50}, JSON)
+        self.assertEqual(self.results()["rows"][0]["total"], "½")
+
+
+class Together(Markbook):
+    def group(self, **group: Any) -> None:
+        """Change the groups of the edition, as if it had been handed out with them."""
+        edition = self.world.handout.edition
+        edition.document["groups"] = [{"id": "group1", "fields": ["box1", "box4"]} | group]
+        edition.save()
+        read_edition.cache_clear()
+        self.addCleanup(read_edition.cache_clear)
+
+    def marks(self) -> list[tuple[str, str]]:
+        return [(mark["verdict"], mark["earned"]) for mark in self.results()["rows"][0]["marks"]]
+
+    def test_all_or_nothing_counts_what_the_teacher_decides_too(self) -> None:
+        self.group(all_or_nothing=True)
+        self.done(box1="bladderwrack", box4="crab")
+        marks = self.results()["rows"][0]["marks"]
+        self.assertEqual((marks[0]["verdict"], marks[0]["earned"]), ("right", "0"))
+        self.assertIn("counts only together", marks[0]["reason"])
+        self.overrule(field_id="box4", earned="all")
+        self.assertEqual([self.marks()[place] for place in (0, 3)], [("right", "1"), ("right", "1")])
+
+    def test_a_point_spread_over_three_boxes_is_given_whole(self) -> None:
+        self.group(fields=["box1", "box3", "box4"], points=1)
+        self.done(box1="bladderwrack", box3="x", box4="goby")
+        self.assertEqual(self.results()["points"], "3")
+        self.assertEqual(self.results()["rows"][0]["total"], "⅔")
+        self.overrule(field_id="box3", earned="all")
+        self.assertEqual(self.results()["rows"][0]["total"], "1")
+        self.overrule(field_id="box3", earned="half")
+        self.assertEqual(self.marks()[2], ("partly", "0.17"))
+
+    def test_an_opinion_has_no_mark_and_cannot_be_checked_or_overruled(self) -> None:
+        edition = self.world.handout.edition
+        edition.document["fields"][2]["points"] = 0
+        edition.save()
+        read_edition.cache_clear()
+        self.addCleanup(read_edition.cache_clear)
+        self.world.handout.may_check = True
+        self.world.handout.save()
+        self.done(box3="I like it")
+        results = self.results()
+        self.assertEqual((results["opinions"], len(results["rows"][0]["marks"])), (["3"], 3))
+        self.assertEqual(self.overrule(earned=1).status_code, 422)
+        self.client.post(f"/api/copies/{self.copy.pk}/let-go-on")
+        answer = student_client(self.copy).post(f"/c/{self.copy.pk}/check", {"field_id": "box3"}, JSON)
+        self.assert_error(answer, 422, "check.opinion")

@@ -3,6 +3,7 @@
 from functools import lru_cache
 
 from server.worksheets.models import Edition, Worksheet
+from velum.document.keying import with_key_of
 from velum.document.reading import read_worksheet
 from velum.document.worksheet import Worksheet as Document
 
@@ -12,6 +13,12 @@ def freeze(worksheet: Worksheet) -> Edition:
     return Edition.objects.get_or_create(
         worksheet=worksheet, revision=worksheet.revision, defaults={"document": worksheet.document}
     )[0]
+
+
+@lru_cache(maxsize=256)
+def read_edition_with_key_of(edition_id: int, key_edition_id: int) -> Document:
+    """The document of an edition with the key that another edition of the worksheet has for the same fields."""
+    return with_key_of(read_edition(edition_id), read_edition(key_edition_id))
 
 
 @lru_cache(maxsize=256)

@@ -2,10 +2,21 @@
 
 from dataclasses import dataclass, field
 
-from velum.answers.comparison import Between, Comparison, Formula, Number, Ratio, Rounded, Time, Within, Words
+from velum.answers.comparison import (
+    Between,
+    Comparison,
+    Expression,
+    Formula,
+    Number,
+    Ratio,
+    Rounded,
+    Time,
+    Within,
+    Words,
+)
 from velum.marking.mark import Verdict
 
-R, W, T, B = Verdict.RIGHT, Verdict.WRONG, Verdict.TEACHER, Verdict.BLANK
+R, P, W, T, B = Verdict.RIGHT, Verdict.PARTLY, Verdict.WRONG, Verdict.TEACHER, Verdict.BLANK
 
 Row = tuple[str, str, Verdict, str]
 """What the key says, what was written, the verdict, the code of the reason."""
@@ -163,7 +174,7 @@ GROUPS = [
             ("0.1", "0.10000000000000001", W, "other_value"),
             ("42", "43", W, "other_value"),
             ("42", "forty-two", R, "same_value"),
-            ("42", "x = 42", W, "not_a_number"),
+            ("42", "x = 42", R, "same_value"),
             ("0.5", "1/2", R, "same_value"),
             ("1/2", "½", R, "same_value"),
             ("1/2", "2/4", R, "same_value"),
@@ -184,6 +195,12 @@ GROUPS = [
             ("12.5", "١٢٫٥", R, "same_value"),
             ("7", "7!", T, "unit_unknown"),
         ],
+    ),
+    Group(
+        "Numbers: with the letter that they are the value of",
+        "As in exercises in equations.",
+        None,
+        [("3", "x = 3", R, "same_value"), ("3", "x = 4", W, "other_value"), ("3", "x =", W, "not_a_number")],
     ),
     Group(
         "Numbers: the comma is the decimal sign",
@@ -402,6 +419,131 @@ GROUPS = [
             ("NaCl(aq)", "NaCl (aq)", R, "same_formula"),
             ("NaCl(aq)", "NaCl(s)", W, "other_state"),
             ("NaCl(aq)", "NaCl", W, "other_state"),
+        ],
+    ),
+    Group(
+        "Words: numbers among them by value",
+        "For short sentences with numbers.",
+        Words(numbers_by_value=True),
+        [
+            ("about 4750 birds", "About 4,750 birds", R, "same_words"),
+            ("about 4750 birds", "about 4 750 birds", R, "same_words"),
+            ("about 4750 birds", "about 4750.0 birds", R, "same_words"),
+            ("about 4750 birds", "about 475 birds", W, "other_words"),
+            ("2 boats, 3 nets", "2.0 boats, 3 nets", R, "same_words"),
+            ("2 boats, 3 nets", "3 boats, 2 nets", W, "other_words"),
+        ],
+    ),
+    Group(
+        "Units: left out, half the points",
+        "For those who want the unit, but not at the whole price.",
+        Number(unit="half"),
+        [
+            ("12 cm", "12 cm", R, "same_value"),
+            ("12 cm", "0.12 m", R, "same_value"),
+            ("12 cm", "12", P, "unit_missing"),
+            ("12 cm", "13", W, "other_value"),
+            ("12 cm", "12 g", W, "other_kind"),
+        ],
+    ),
+    Group(
+        "Money",
+        "Two digits behind a comma or a point are cents, whichever is the decimal sign.",
+        None,
+        [
+            ("€4.50", "4,50 €", R, "same_value"),
+            ("€4.50", "4.50 euros", R, "same_value"),
+            ("€4.50", "450 cents", W, "other_kind"),
+            ("€4.50", "€4.05", W, "other_value"),
+            ("€4.50", "4.50", W, "unit_missing"),
+            ("£1,200.00", "£1200", R, "same_value"),
+            ("£1.20", "120p", R, "same_value"),
+        ],
+    ),
+    Group(
+        "Quantities in several units",
+        "Each of the same kind and smaller than the one before. Minutes behind hours need no name.",
+        None,
+        [
+            ("6 h 10 min", "6 hours 10 minutes", R, "same_value"),
+            ("6 h 10 min", "6 hours 10", R, "same_value"),
+            ("6 h 10 min", "6h10", R, "same_value"),
+            ("6 h 10 min", "370 minutes", R, "same_value"),
+            ("6 h 10 min", "6 hours and 10 minutes", R, "same_value"),
+            ("6 h 10 min", "6 h 1 min", W, "other_value"),
+            ("1 m 20 cm", "1.2 m", R, "same_value"),
+            ("120 cm", "1 m 20 cm", R, "same_value"),
+            ("5 ft 3 in", "63 inches", R, "same_value"),
+        ],
+    ),
+    Group(
+        "Expressions",
+        "Equal for all values of their letters. What stands behind a stroke without brackets can be read in two ways, "
+        "and then the teacher decides.",
+        None,
+        [
+            ("2x + 3", "3+2x", R, "same_expression"),
+            ("2x + 3", "2·x + 3", R, "same_expression"),
+            ("2x + 3", "2x + 4", W, "other_expression"),
+            ("2x + 3", "2x", W, "other_expression"),
+            ("2x + 3", "y = 2x + 3", W, "expression_asked"),
+            ("2x + 3", "twice x and 3", W, "not_an_expression"),
+            ("3(x + 2)", "3x + 6", R, "same_expression"),
+            ("x^2 - 1", "(x+1)(x−1)", R, "same_expression"),
+            ("x^2 - 1", "x² − 1", R, "same_expression"),
+            ("x^2 - 1", "x2 - 1", W, "other_expression"),
+            ("x/2", "½x", R, "same_expression"),
+            ("x/2", "0.5x", R, "same_expression"),
+            ("x/2", "1/2 x", T, "two_readings"),
+            ("x/2", "(1/2)x", R, "same_expression"),
+            ("1/(2x)", "1/2x", R, "same_expression"),
+            ("sqrt(8)x", "2√2 x", R, "same_expression"),
+            ("|x - 3|", "|3 - x|", R, "same_expression"),
+            ("√(x^2)", "x", T, "cannot_tell"),
+            ("2πr", "2 pi r", R, "same_expression"),
+            ("sin(2x)", "2 sin x cos x", R, "same_expression"),
+            ("2x", "((((", W, "not_an_expression"),
+        ],
+    ),
+    Group(
+        "Expressions: the same form",
+        "For exercises in factors, in multiplying out, in simplifying. Terms and factors may change places.",
+        Expression(same_form=True),
+        [
+            ("3(x + 2)", "(2 + x)·3", R, "same_expression"),
+            ("3(x + 2)", "3x + 6", W, "other_form"),
+            ("(x + 1)(x - 2)", "(x-2)(1+x)", R, "same_expression"),
+            ("(x + 1)(x - 2)", "x^2 - x - 2", W, "other_form"),
+            ("2x", "x + x", W, "other_form"),
+            ("x/2", "2x/4", W, "other_form"),
+            ("y = 2x + 1", "2x + 1 = y", R, "same_relation"),
+            ("y = 2x + 1", "y - 2x = 1", W, "other_form"),
+        ],
+    ),
+    Group(
+        "Equations and inequalities",
+        "Those that say the same of their letters. Several solutions may stand in any order.",
+        None,
+        [
+            ("x = 5", "5 = x", R, "same_relation"),
+            ("x = 5", "5", R, "same_expression"),
+            ("x = 5", "6", W, "other_expression"),
+            ("x = 5", "2x = 10", R, "same_relation"),
+            ("x = 5", "y = 5", W, "other_relation"),
+            ("y = 2x + 1", "y - 2x = 1", R, "same_relation"),
+            ("y = 2x + 1", "2y = 4x + 2", R, "same_relation"),
+            ("y = 2x + 1", "2x + 1", R, "same_expression"),
+            ("x > 3", "3 < x", R, "same_relation"),
+            ("x > 3", "-x < -3", R, "same_relation"),
+            ("x > 3", "x < 3", W, "other_direction"),
+            ("x > 3", "x ≥ 3", W, "other_end"),
+            ("x >= 3", "x ≥ 3", R, "same_relation"),
+            ("1 < x ≤ 3", "3 ≥ x > 1", R, "same_relation"),
+            ("1 < x ≤ 3", "1 ≤ x ≤ 3", W, "other_relation"),
+            ("x = 2 or x = -3", "x = -3, x = 2", R, "same_relation"),
+            ("x = 2 or x = -3", "x = 2", W, "other_relation"),
+            ("x = 3 or x = -3", "x = ±3", R, "same_relation"),
+            ("x = 5", "five", W, "not_an_expression"),
         ],
     ),
     Group(

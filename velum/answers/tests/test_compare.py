@@ -6,7 +6,18 @@ from hypothesis import strategies as st
 from pydantic import TypeAdapter, ValidationError
 
 from velum.answers.compare import compare, guess
-from velum.answers.comparison import Between, Comparison, Formula, Number, Ratio, Rounded, Time, Within, Words
+from velum.answers.comparison import (
+    Between,
+    Comparison,
+    Expression,
+    Formula,
+    Number,
+    Ratio,
+    Rounded,
+    Time,
+    Within,
+    Words,
+)
 from velum.answers.number import read_number
 from velum.answers.number_words import read_words
 from velum.answers.tests.cases import GROUPS
@@ -14,7 +25,7 @@ from velum.answers.text import normalise
 from velum.answers.words import distance
 from velum.marking.mark import Verdict
 
-SIGNS = " 0123456789.,'’+-−/%^*×e()½²³⁻:€$cmkgapl°_٫٬HOCaNS{}[]·>=₂"
+SIGNS = " 0123456789.,'’+-−/%^*×e()½²³⁻:€$cmkgapl°_٫٬HOCaNS{}[]·>=₂√|<≤xyπ±;"
 written = st.text() | st.text(SIGNS, max_size=40)
 meant = written.filter(str.strip)
 tolerances = st.sampled_from(
@@ -30,17 +41,19 @@ comparisons = st.one_of(
         punctuation_counts=st.booleans(),
         slips=st.booleans(),
         contains=st.booleans(),
+        numbers_by_value=st.booleans(),
     ),
     st.builds(
         Number,
-        decimal=st.sampled_from(".,"),
+        decimal=st.sampled_from([".", ",", None]),
         tolerance=tolerances,
-        unit=st.sampled_from(["asked", "optional", "ignored"]),
+        unit=st.sampled_from(["asked", "half", "optional", "ignored"]),
         lowest_terms=st.booleans(),
     ),
     st.just(Time()),
     st.builds(Ratio, lowest_terms=st.booleans()),
     st.builds(Formula, states=st.sampled_from(["asked", "ignored"])),
+    st.builds(Expression, same_form=st.booleans()),
 )
 WORTH = {Verdict.RIGHT: 3, Verdict.TEACHER: 2, Verdict.PARTLY: 1, Verdict.WRONG: 0, Verdict.BLANK: 0}
 
@@ -168,7 +181,7 @@ class Numbers(unittest.TestCase):
 
     def test_a_tolerance_has_to_be_a_number(self) -> None:
         reader: TypeAdapter[Comparison] = TypeAdapter(Comparison)
-        for amount in ("a bit", "1,5", "", "1e9999"):
+        for amount in ("a bit", "1,5,2", "", "1e9999"):
             with self.assertRaises(ValidationError):
                 reader.validate_python({"by": "number", "tolerance": {"rule": "within", "amount": amount}})
 

@@ -125,10 +125,20 @@ export interface components {
              */
             lines: "one" | "several";
             /**
+             * Marked
+             * @default true
+             */
+            marked: boolean;
+            /**
              * Name
              * @default
              */
             name: string;
+            /**
+             * Number
+             * @default
+             */
+            number: string;
             /** Page */
             page: string;
             /** Points */
@@ -229,13 +239,21 @@ export interface components {
         };
         /**
          * CheckedAnswer
-         * @description The verdict on an answer as it was when it was checked, and how many tries there were.
+         * @description What the last check said of an answer, which may be another by now, as far as the teacher lets it be seen.
+         *
+         *     ``tries`` counts the checks there were, ``left`` those that there may still be: None for any number.
          */
         CheckedAnswer: {
             /** Answer */
             answer: components["schemas"]["AnswerBoxAnswer"] | components["schemas"]["ChoiceAnswer"] | components["schemas"]["TickPlacesAnswer"];
             /** Field Id */
             field_id: string;
+            /** Hint */
+            hint: string | null;
+            /** Left */
+            left: number | null;
+            /** Reason */
+            reason: string | null;
             /** Tries */
             tries: number;
             verdict: components["schemas"]["Verdict"];
@@ -271,10 +289,20 @@ export interface components {
              */
             kind: "choice";
             /**
+             * Marked
+             * @default true
+             */
+            marked: boolean;
+            /**
              * Name
              * @default
              */
             name: string;
+            /**
+             * Number
+             * @default
+             */
+            number: string;
             /** Options */
             options: string[];
             /** Page */
@@ -309,6 +337,8 @@ export interface components {
             /** Return Code */
             return_code: string;
             sheet: components["schemas"]["Sheet"];
+            /** Tries Allowed */
+            tries_allowed: number | null;
         };
         /**
          * ErrorOut
@@ -731,10 +761,20 @@ export interface components {
              */
             kind: "tick_places";
             /**
+             * Marked
+             * @default true
+             */
+            marked: boolean;
+            /**
              * Name
              * @default
              */
             name: string;
+            /**
+             * Number
+             * @default
+             */
+            number: string;
             /** Page */
             page: string;
             /** Points */

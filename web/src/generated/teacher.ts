@@ -69,6 +69,23 @@ export interface paths {
         patch: operations["settle_handout"];
         trace?: never;
     };
+    "/api/handouts/{handout_id}/newest-key": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Mark By Newest Key */
+        post: operations["use_newest_key"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/handouts/{handout_id}/results": {
         parameters: {
             query?: never;
@@ -267,6 +284,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/worksheets/{worksheet_id}/look-over": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Look Over Worksheet */
+        get: operations["look_over"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/worksheets/{worksheet_id}/pages": {
         parameters: {
             query?: never;
@@ -347,6 +381,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/worksheets/{worksheet_id}/pasted-key": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Match Pasted Key
+         * @description Which fields a pasted key is for. Nothing is kept.
+         */
+        post: operations["match_pasted_key"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/worksheets/{worksheet_id}/pictures": {
         parameters: {
             query?: never;
@@ -418,6 +472,11 @@ export interface components {
         /** AnswerBox */
         AnswerBox: {
             box: components["schemas"]["Box"];
+            /**
+             * Hint
+             * @default
+             */
+            hint: string;
             /** Id */
             id: string;
             /**
@@ -436,6 +495,11 @@ export interface components {
              * @default
              */
             name: string;
+            /**
+             * Number
+             * @default
+             */
+            number: string;
             /** Page */
             page: string;
             /**
@@ -468,7 +532,7 @@ export interface components {
              */
             also: string[];
             /** Comparison */
-            comparison?: (components["schemas"]["Words"] | components["schemas"]["Number"] | components["schemas"]["Time"] | components["schemas"]["Ratio"] | components["schemas"]["Formula"]) | null;
+            comparison?: (components["schemas"]["Words"] | components["schemas"]["Number"] | components["schemas"]["Time"] | components["schemas"]["Ratio"] | components["schemas"]["Formula"] | components["schemas"]["Expression"]) | null;
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
@@ -610,6 +674,11 @@ export interface components {
              */
             arrangement: "row" | "column" | "list";
             box: components["schemas"]["Box"];
+            /**
+             * Hint
+             * @default
+             */
+            hint: string;
             /** Id */
             id: string;
             /**
@@ -622,6 +691,11 @@ export interface components {
              * @default
              */
             name: string;
+            /**
+             * Number
+             * @default
+             */
+            number: string;
             /** Options */
             options: string[];
             /** Page */
@@ -741,7 +815,7 @@ export interface components {
              */
             batch: string;
             /** Edits */
-            edits: (components["schemas"]["Place"] | components["schemas"]["Change"] | components["schemas"]["Remove"] | components["schemas"]["SetKey"] | components["schemas"]["SwapPaper"] | components["schemas"]["MovePage"] | components["schemas"]["TurnPage"] | components["schemas"]["InsertPage"] | components["schemas"]["ShowPage"] | components["schemas"]["SetPageAside"] | components["schemas"]["BringPageBack"] | components["schemas"]["ForgetPage"] | components["schemas"]["LayFixture"] | components["schemas"]["ChangeFixture"] | components["schemas"]["LayerFixture"] | components["schemas"]["RemoveFixture"] | components["schemas"]["Rename"])[];
+            edits: (components["schemas"]["Place"] | components["schemas"]["Change"] | components["schemas"]["Remove"] | components["schemas"]["SetKey"] | components["schemas"]["SwapPaper"] | components["schemas"]["MovePage"] | components["schemas"]["TurnPage"] | components["schemas"]["InsertPage"] | components["schemas"]["ShowPage"] | components["schemas"]["SetPageAside"] | components["schemas"]["BringPageBack"] | components["schemas"]["ForgetPage"] | components["schemas"]["LayFixture"] | components["schemas"]["ChangeFixture"] | components["schemas"]["LayerFixture"] | components["schemas"]["RemoveFixture"] | components["schemas"]["SetDecimal"] | components["schemas"]["SetGroups"] | components["schemas"]["Rename"])[];
             /** Revision */
             revision: number;
         };
@@ -764,6 +838,50 @@ export interface components {
             code: string;
             /** Message */
             message: string;
+        };
+        /**
+         * Expression
+         * @description As algebraic expressions, equations or inequalities.
+         */
+        Expression: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            by: "expression";
+            /**
+             * Same Form
+             * @default false
+             */
+            same_form: boolean;
+        };
+        /** FieldOut */
+        FieldOut: {
+            /** Field Id */
+            field_id: string;
+            /** Number */
+            number: string;
+        };
+        /**
+         * Finding
+         * @description Something to look at, and the fields that it is about; ``words`` says more than the code where there is more.
+         */
+        Finding: {
+            /**
+             * Doubt
+             * @enum {string}
+             */
+            doubt: "nothing" | "no_key" | "doubtful_key" | "no_points" | "same_number" | "overlap" | "off_page" | "too_small";
+            /**
+             * Fields
+             * @default []
+             */
+            fields: string[];
+            /**
+             * Words
+             * @default
+             */
+            words: string;
         };
         /**
          * ForgetPage
@@ -847,6 +965,28 @@ export interface components {
             up: components["schemas"]["Axis"] | null;
         };
         /**
+         * Group
+         * @description Fields that are marked together, each of them in no other group.
+         */
+        Group: {
+            /**
+             * All Or Nothing
+             * @default false
+             */
+            all_or_nothing: boolean;
+            /**
+             * Any Order
+             * @default false
+             */
+            any_order: boolean;
+            /** Fields */
+            fields: string[];
+            /** Id */
+            id: string;
+            /** Points */
+            points?: number | null;
+        };
+        /**
          * HandoutOut
          * @description ``link`` is the whole address that students open, ``code`` what they type instead.
          */
@@ -871,8 +1011,16 @@ export interface components {
             may_check: boolean;
             /** Open */
             open: boolean;
+            /** Shows Hints */
+            shows_hints: boolean;
+            /** Shows Reasons */
+            shows_reasons: boolean;
             /** Title */
             title: string;
+            /** Tries Allowed */
+            tries_allowed: number | null;
+            /** Try Cost */
+            try_cost: number;
             /**
              * Worksheet
              * Format: uuid
@@ -881,13 +1029,36 @@ export interface components {
         };
         /**
          * HandoutSettings
-         * @description A setting that is left out stays as it is.
+         * @description A setting that is left out stays as it is. ``try_cost`` is in hundredths of a field's points.
          */
         HandoutSettings: {
-            /** May Check */
-            may_check?: boolean | null;
-            /** Open */
-            open?: boolean | null;
+            /**
+             * May Check
+             * @default false
+             */
+            may_check: boolean;
+            /**
+             * Open
+             * @default true
+             */
+            open: boolean;
+            /**
+             * Shows Hints
+             * @default true
+             */
+            shows_hints: boolean;
+            /**
+             * Shows Reasons
+             * @default false
+             */
+            shows_reasons: boolean;
+            /** Tries Allowed */
+            tries_allowed?: number | null;
+            /**
+             * Try Cost
+             * @default 0
+             */
+            try_cost: number;
         };
         /**
          * InsertPage
@@ -978,13 +1149,15 @@ export interface components {
         };
         /**
          * MarkOut
-         * @description A mark as it is shown: ``earned`` and ``points`` are rounded for reading.
+         * @description A mark as it is shown: ``earned`` and ``points`` are rounded for reading; ``most`` is what it may earn.
          */
         MarkOut: {
             /** Earned */
             earned: string;
             /** Field Id */
             field_id: string;
+            /** Most */
+            most: number;
             /** Overruled */
             overruled: boolean;
             /** Points */
@@ -994,6 +1167,20 @@ export interface components {
             /** Tries */
             tries: number;
             verdict: components["schemas"]["Verdict"];
+        };
+        /**
+         * MatchOut
+         * @description A field, what was pasted for it, and the key that it makes; None: it fits no answer there.
+         */
+        MatchOut: {
+            /** Field Id */
+            field_id: string;
+            /** Key */
+            key: (components["schemas"]["AnswerBoxKey"] | components["schemas"]["ChoiceKey"] | components["schemas"]["TickPlacesKey"]) | null;
+            /** Number */
+            number: string;
+            /** Text */
+            text: string;
         };
         /**
          * MovePage
@@ -1011,6 +1198,15 @@ export interface components {
             to: number;
         };
         /**
+         * NewKeyOut
+         * @description How many marks are others by the new key, and the results as they are now.
+         */
+        NewKeyOut: {
+            /** Changed */
+            changed: number;
+            results: components["schemas"]["ResultsOut"];
+        };
+        /**
          * Number
          * @description By value.
          */
@@ -1020,12 +1216,8 @@ export interface components {
              * @enum {string}
              */
             by: "number";
-            /**
-             * Decimal
-             * @default .
-             * @enum {string}
-             */
-            decimal: "." | ",";
+            /** Decimal */
+            decimal?: ("." | ",") | null;
             /**
              * Lowest Terms
              * @default false
@@ -1038,15 +1230,15 @@ export interface components {
              * @default asked
              * @enum {string}
              */
-            unit: "asked" | "optional" | "ignored";
+            unit: "asked" | "half" | "optional" | "ignored";
         };
         /**
          * OverruleIn
-         * @description ``earned`` in points; None goes back to the machine's mark.
+         * @description ``earned`` in points, or a part of the field's; None goes back to the machine's mark.
          */
         OverruleIn: {
             /** Earned */
-            earned: number | null;
+            earned: number | ("half" | "all") | null;
             /** Field Id */
             field_id: string;
             /**
@@ -1127,6 +1319,23 @@ export interface components {
              * @enum {string}
              */
             style: "body" | "heading" | "subheading" | "bullet" | "number";
+        };
+        /**
+         * PastedIn
+         * @description ``start`` is the field where a key without numbers begins; None: the first.
+         */
+        PastedIn: {
+            /** Start */
+            start?: string | null;
+            /** Text */
+            text: string;
+        };
+        /** PastedOut */
+        PastedOut: {
+            /** Left Over */
+            left_over: string[];
+            /** Matches */
+            matches: components["schemas"]["MatchOut"][];
         };
         /**
          * Pattern
@@ -1304,12 +1513,18 @@ export interface components {
         };
         /**
          * ResultsOut
-         * @description A handout, its fields in order, and a row for each copy.
+         * @description A handout, the fields that are worth points in order, and a row for each copy.
+         *
+         *     ``opinions`` are the numbers of the other fields.
          */
         ResultsOut: {
             /** Fields */
-            fields: string[];
+            fields: components["schemas"]["FieldOut"][];
             handout: components["schemas"]["HandoutOut"];
+            /** Key Is Newest */
+            key_is_newest: boolean;
+            /** Opinions */
+            opinions: string[];
             /** Points */
             points: string;
             /** Rows */
@@ -1402,6 +1617,35 @@ export interface components {
              * @default false
              */
             underline: boolean;
+        };
+        /**
+         * SetDecimal
+         * @description Set the sign before decimals.
+         */
+        SetDecimal: {
+            /**
+             * Decimal
+             * @enum {string}
+             */
+            decimal: "." | ",";
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            op: "set_decimal";
+        };
+        /**
+         * SetGroups
+         * @description Say which fields are marked together; what was said before no longer holds.
+         */
+        SetGroups: {
+            /** Groups */
+            groups: components["schemas"]["Group"][];
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            op: "set_groups";
         };
         /**
          * SetKey
@@ -1676,6 +1920,11 @@ export interface components {
         /** TickPlaces */
         TickPlaces: {
             box: components["schemas"]["Box"];
+            /**
+             * Hint
+             * @default
+             */
+            hint: string;
             /** Id */
             id: string;
             /**
@@ -1688,6 +1937,11 @@ export interface components {
              * @default
              */
             name: string;
+            /**
+             * Number
+             * @default
+             */
+            number: string;
             /** Page */
             page: string;
             /**
@@ -1757,6 +2011,12 @@ export interface components {
              * @default []
              */
             answers: string[];
+            /**
+             * Decimal
+             * @default .
+             * @enum {string}
+             */
+            decimal: "." | ",";
             key: components["schemas"]["AnswerBoxKey"];
         };
         /** TryingOut */
@@ -1766,7 +2026,7 @@ export interface components {
             /** Examples */
             examples: components["schemas"]["Tried"][];
             /** Guessed */
-            guessed: components["schemas"]["Words"] | components["schemas"]["Number"] | components["schemas"]["Time"] | components["schemas"]["Ratio"] | components["schemas"]["Formula"];
+            guessed: components["schemas"]["Words"] | components["schemas"]["Number"] | components["schemas"]["Time"] | components["schemas"]["Ratio"] | components["schemas"]["Formula"] | components["schemas"]["Expression"];
             /** Proposals */
             proposals: string[];
         };
@@ -1843,6 +2103,11 @@ export interface components {
              */
             contains: boolean;
             /**
+             * Numbers By Value
+             * @default false
+             */
+            numbers_by_value: boolean;
+            /**
              * Punctuation Counts
              * @default false
              */
@@ -1866,6 +2131,12 @@ export interface components {
              */
             aside: components["schemas"]["Page"][];
             /**
+             * Decimal
+             * @default .
+             * @enum {string}
+             */
+            decimal: "." | ",";
+            /**
              * Fields
              * @default []
              */
@@ -1875,6 +2146,11 @@ export interface components {
              * @default []
              */
             fixtures: (components["schemas"]["Text"] | components["schemas"]["Line"] | components["schemas"]["Shape"] | components["schemas"]["Table"] | components["schemas"]["Grid"] | components["schemas"]["Picture"])[];
+            /**
+             * Groups
+             * @default []
+             */
+            groups: components["schemas"]["Group"][];
             /**
              * Keys
              * @default {}
@@ -2041,6 +2317,37 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["HandoutOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    use_newest_key: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                handout_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NewKeyOut"];
                 };
             };
             /** @description Not Found */
@@ -2531,6 +2838,37 @@ export interface operations {
             };
         };
     };
+    look_over: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                worksheet_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Finding"][];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
     add_pages: {
         parameters: {
             query?: {
@@ -2701,6 +3039,50 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Straightened"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    match_pasted_key: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                worksheet_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PastedIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PastedOut"];
                 };
             };
             /** @description Not Found */

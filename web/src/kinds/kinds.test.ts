@@ -59,7 +59,7 @@ test.each(NAMES)("a %s knows a blank from an answer", (name) => {
 test.each(NAMES)("a %s can be said in words", (name) => {
   const { answer, words } = EXAMPLES[name];
   const field = TEACHER[name].draw("abcd1234", "page1", { x: 0, y: 0, width: 90, height: 20 });
-  expect(student(name).inWords(answer, field)).toBe(words);
+  expect(student(name).inWords(answer, { ...field, marked: true })).toBe(words);
   expect(teacher(name).answerInWords(answer, field)).toBe(words);
 });
 

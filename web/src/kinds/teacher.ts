@@ -25,6 +25,8 @@ export interface KeyFieldProps<K extends Kind> extends FaceProps<K> {
 export interface KeySettingsProps<K extends Kind> {
   field: FieldOf<K>;
   fieldKey: KeyOf<K>;
+  /** The worksheet's sign before decimals. */
+  decimal: "." | ",";
   onkey: (key: KeyOf<K>) => void;
 }
 
@@ -43,6 +45,8 @@ export interface TeacherKind<K extends Kind> {
   label: string;
   /** Whether the paper under the field is seen, also once it is answered. */
   clear: boolean;
+  /** Whether answers of this kind may stand in any order of their group. */
+  pools: boolean;
   /** A field of this kind in a box that was drawn, or of its usual size at a place that was pressed. */
   draw(id: string, page: string, box: Box): FieldOf<K>;
   usual: { width: number; height: number };
@@ -58,6 +62,8 @@ export interface TeacherKind<K extends Kind> {
   Settings: Component<SettingsProps<K>>;
   /** What the student answered, on the page. */
   Review: Component<ReviewProps<K>>;
+  /** The key after the option at a place is pressed; undefined: there is no such option. */
+  pickedKey?(field: FieldOf<K>, place: number, key: KeyOf<K> | undefined): KeyOf<K> | null | undefined;
   /** A key and an answer in words. */
   keyInWords(key: KeyOf<K>, field: FieldOf<K>): string;
   answerInWords(answer: AnswerOf<K>, field: FieldOf<K>): string;

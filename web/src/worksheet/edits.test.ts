@@ -9,6 +9,8 @@ const box = (id: string, x = 10): Field => ({
   box: { x, y: 10, width: 50, height: 20 },
   points: 1,
   name: "",
+  number: "",
+  hint: "",
   lines: "one",
   signs: "none",
 });
@@ -16,6 +18,8 @@ const key = (text: string) => ({ kind: "answer_box" as const, text, also: [], co
 function page(id: string, width: number, height: number): Document["pages"][number] {
   return { id, source: "0".repeat(64), number: 0, turn: 0, whiten: false, corners: null, width, height };
 }
+
+const GROUP = { id: "group1", fields: ["aaaa", "bbbb"], any_order: true, all_or_nothing: false, points: 2 };
 
 const sheet: Document = {
   version: 1,
@@ -25,6 +29,8 @@ const sheet: Document = {
   fixtures: [],
   fields: [box("aaaa"), box("bbbb")],
   keys: { bbbb: key("4.6") },
+  groups: [GROUP],
+  decimal: ".",
 };
 
 const FLAT = {
@@ -45,6 +51,8 @@ const CASES: Record<string, Edit[]> = {
   "remove with a key": [{ op: "remove", field_id: "bbbb" }],
   "set a key": [{ op: "set_key", field_id: "aaaa", key: key("low") }],
   "take a key away": [{ op: "set_key", field_id: "bbbb", key: null }],
+  "set the decimal sign": [{ op: "set_decimal", decimal: "," }],
+  "set groups": [{ op: "set_groups", groups: [] }],
   rename: [{ op: "rename", title: "Low tides" }],
   "swap the paper of a page": [{ op: "swap_paper", page_id: "page2", with_id: "page9" }],
   "move a page": [{ op: "move_page", page_id: "page3", to: 0 }],

@@ -5,7 +5,7 @@ import { turned } from "../canvas/box";
 
 /** The document after the edits. A field placed here stands last, until the server says where it is read. */
 export function applied(document: Document, edits: Edit[]): Document {
-  let { title, fixtures, fields, keys, pages, aside } = document;
+  let { title, fixtures, fields, keys, groups, decimal, pages, aside } = document;
   const page = (id: string) => [...pages, ...aside].filter((page) => page.id === id);
   const without = (id: string) => pages.filter((page) => page.id !== id);
   for (const edit of edits) {
@@ -19,6 +19,15 @@ export function applied(document: Document, edits: Edit[]): Document {
       case "remove":
         fields = fields.filter((field) => field.id !== edit.field_id);
         keys = withoutName(keys, edit.field_id);
+        groups = groups
+          .map((group) => ({ ...group, fields: group.fields.filter((id) => id !== edit.field_id) }))
+          .filter((group) => group.fields.length > 1);
+        break;
+      case "set_decimal":
+        decimal = edit.decimal;
+        break;
+      case "set_groups":
+        groups = edit.groups;
         break;
       case "set_key":
         keys = edit.key ? { ...keys, [edit.field_id]: edit.key } : withoutName(keys, edit.field_id);
@@ -80,7 +89,7 @@ export function applied(document: Document, edits: Edit[]): Document {
         break;
     }
   }
-  return { ...document, title, fixtures, fields, keys, pages, aside };
+  return { ...document, title, fixtures, fields, keys, groups, decimal, pages, aside };
 }
 
 /** The edits that turn the document after `edits` back into `document`. */
@@ -105,13 +114,19 @@ function inverseOfOne(document: Document, edit: Edit): Edit[] {
       return field(edit.field.id).map((before) => ({ op: "change", field: before }));
     case "remove": {
       const key = document.keys[edit.field_id];
-      const placed: Edit[] = field(edit.field_id).map((before) => ({ op: "place", field: before }));
-      return key ? [...placed, { op: "set_key", field_id: edit.field_id, key }] : placed;
+      const back: Edit[] = field(edit.field_id).map((before) => ({ op: "place", field: before }));
+      if (key) back.push({ op: "set_key", field_id: edit.field_id, key });
+      const grouped = document.groups.some(({ fields }) => fields.includes(edit.field_id));
+      return grouped ? [...back, { op: "set_groups", groups: document.groups }] : back;
     }
     case "set_key":
       return [{ op: "set_key", field_id: edit.field_id, key: document.keys[edit.field_id] ?? null }];
     case "rename":
       return [{ op: "rename", title: document.title }];
+    case "set_decimal":
+      return [{ op: "set_decimal", decimal: document.decimal }];
+    case "set_groups":
+      return [{ op: "set_groups", groups: document.groups }];
     case "swap_paper":
       return [edit];
     case "move_page":
@@ -157,7 +172,7 @@ export function joined(edits: Edit[]): Edit[] {
     if (edit.op === "change_fixture" && next.op === "change_fixture")
       return edit.fixture.id !== next.fixture.id;
     if (edit.op === "set_key" && next.op === "set_key") return edit.field_id !== next.field_id;
-    return edit.op !== "rename";
+    return !(edit.op === "rename" || edit.op === "set_groups" || edit.op === "set_decimal");
   });
 }
 

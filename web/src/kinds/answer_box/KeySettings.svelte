@@ -6,7 +6,7 @@
   import { NAMES, plain, WORD_RULES, type By } from "./comparisons";
   import NumberRules from "./NumberRules.svelte";
 
-  let { fieldKey, onkey }: KeySettingsProps<"answer_box"> = $props();
+  let { fieldKey, decimal, onkey }: KeySettingsProps<"answer_box"> = $props();
 
   /** Milliseconds after the last letter before answers are tried. */
   const PAUSE = 250;
@@ -22,7 +22,7 @@
   const rules = $derived(comparison ?? plain(by));
 
   $effect(() => {
-    const body = { key: fieldKey, answers: answer.trim() ? [answer] : [] };
+    const body = { key: fieldKey, decimal, answers: answer.trim() ? [answer] : [] };
     let late = false;
     const asked = setTimeout(() => {
       void teacher.POST("/api/trying", { body }).then(({ data }) => {
@@ -142,6 +142,15 @@
             comparison: { ...rules, states: rules.states === "asked" ? "ignored" : "asked" },
           })}
       />States such as (aq) count
+    </label>
+  {:else if rules.by === "expression"}
+    <label class="flex items-center gap-2">
+      <input
+        type="checkbox"
+        class="checkbox checkbox-sm"
+        checked={rules.same_form}
+        onchange={() => onkey({ ...fieldKey, comparison: { ...rules, same_form: !rules.same_form } })}
+      />In the same form
     </label>
   {/if}
   <div>

@@ -13,6 +13,7 @@
 
   const UNITS: [Rules["unit"], string][] = [
     ["asked", "has to be written"],
+    ["half", "left out, costs half"],
     ["optional", "may be left out"],
     ["ignored", "does not count"],
   ];
@@ -91,10 +92,11 @@
   <label>
     <span class="field-label">Decimals</span>
     <select
-      class="input w-20"
-      value={rules.decimal}
-      onchange={(event) => set({ decimal: event.currentTarget.value as Rules["decimal"] })}
+      class="input w-24"
+      value={rules.decimal ?? ""}
+      onchange={(event) => set({ decimal: (event.currentTarget.value || null) as "." | "," | null })}
     >
+      <option value="">as set</option>
       <option value=".">1.5</option>
       <option value=",">1,5</option>
     </select>

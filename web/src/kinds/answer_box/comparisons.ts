@@ -12,6 +12,7 @@ export const NAMES: Record<By, string> = {
   time: "a time of day",
   ratio: "a ratio",
   formula: "a chemical formula",
+  expression: "an expression or equation",
 };
 
 /** A comparison with nothing set. */
@@ -26,15 +27,18 @@ export function plain(by: By): Comparison {
         punctuation_counts: false,
         slips: false,
         contains: false,
+        numbers_by_value: false,
       };
     case "number":
-      return { by, decimal: ".", tolerance: null, unit: "asked", lowest_terms: false };
+      return { by, decimal: null, tolerance: null, unit: "asked", lowest_terms: false };
     case "time":
       return { by };
     case "ratio":
       return { by, lowest_terms: false };
     case "formula":
       return { by, states: "ignored" };
+    case "expression":
+      return { by, same_form: false };
   }
 }
 
@@ -46,6 +50,7 @@ export const WORD_RULES = [
   ["punctuation_counts", "Punctuation at the end counts"],
   ["slips", "Let slips of spelling pass in long words"],
   ["contains", "Enough that these words are in it"],
+  ["numbers_by_value", "Numbers in it count by value"],
 ] as const;
 
 export const TOLERANCES = {

@@ -13,6 +13,7 @@ const SEVERAL_FROM = 40;
 export const answerBox: TeacherKind<"answer_box"> = {
   label: "Answer box",
   clear: false,
+  pools: true,
   usual: { width: 120, height: 22 },
   draw: (id: string, page: string, box: Box) => ({
     kind: "answer_box",
@@ -21,6 +22,8 @@ export const answerBox: TeacherKind<"answer_box"> = {
     box,
     points: 1,
     name: "",
+    number: "",
+    hint: "",
     signs: "none",
     lines: box.height >= SEVERAL_FROM ? "several" : "one",
   }),

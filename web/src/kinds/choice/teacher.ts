@@ -1,5 +1,5 @@
 import type { Box } from "../../api/teacher";
-import { inWords } from "../picked";
+import { inWords, pressed } from "../picked";
 import type { TeacherKind } from "../teacher";
 import Face from "./Face.svelte";
 import Icon from "./Icon.svelte";
@@ -13,6 +13,7 @@ const ROOM = 30;
 export const choice: TeacherKind<"choice"> = {
   label: "Choice",
   clear: false,
+  pools: false,
   usual: { width: 112, height: 26 },
   draw: (id: string, page: string, box: Box) => {
     const upright = box.height > box.width;
@@ -24,11 +25,18 @@ export const choice: TeacherKind<"choice"> = {
       box,
       points: 1,
       name: "",
+      number: "",
+      hint: "",
       options: Array.from({ length: Math.max(2, Math.min(6, count)) }, () => ""),
       several: false,
       arrangement: upright ? "column" : "row",
       part_marks: true,
     };
+  },
+  pickedKey: (field, place, key) => {
+    if (place >= field.options.length) return undefined;
+    const picked = field.several ? pressed(key?.picked ?? [], place, true) : [place];
+    return picked.length > 0 ? { kind: "choice", picked } : null;
   },
   keyInWords: (key, field) => inWords(key.picked, field.options),
   answerInWords: (answer, field) => inWords(answer.picked, field.options),

@@ -1,5 +1,5 @@
 import type { Box } from "../../api/teacher";
-import { inWords } from "../picked";
+import { inWords, pressed } from "../picked";
 import type { TeacherKind } from "../teacher";
 import Face from "./Face.svelte";
 import Icon from "./Icon.svelte";
@@ -14,6 +14,7 @@ const APART = 28;
 export const tickPlaces: TeacherKind<"tick_places"> = {
   label: "Tick places",
   clear: true,
+  pools: false,
   usual: { width: 14, height: 70 },
   draw: (id: string, page: string, box: Box) => {
     const count = Math.round(Math.max(box.width, box.height) / APART);
@@ -24,10 +25,17 @@ export const tickPlaces: TeacherKind<"tick_places"> = {
       box,
       points: 1,
       name: "",
+      number: "",
+      hint: "",
       spots: inALine(box, Math.max(1, Math.min(6, count))),
       several: false,
       part_marks: true,
     };
+  },
+  pickedKey: (field, place, key) => {
+    if (place >= field.spots.length) return undefined;
+    const picked = field.several ? pressed(key?.picked ?? [], place, true) : [place];
+    return picked.length > 0 ? { kind: "tick_places", picked } : null;
   },
   keyInWords: (key, field) =>
     inWords(

@@ -3,6 +3,7 @@
   import { teacher, type Schemas } from "../../api/teacher";
   import { moment } from "../../ui/dates";
   import type { Editing } from "./editing.svelte";
+  import LookOver from "./LookOver.svelte";
 
   let { editing }: { editing: Editing } = $props();
 
@@ -12,7 +13,6 @@
 
   // svelte-ignore state_referenced_locally
   const params = { path: { worksheet_id: editing.id } };
-  const unkeyed = $derived(editing.fields.length - editing.keyed);
 
   $effect(() => {
     take(teacher.GET("/api/worksheets/{worksheet_id}/handouts", { params })).then(
@@ -42,16 +42,7 @@
       You get a code, a link and a QR code. Everybody who joins works on a copy of their own; your worksheet
       stays as it is.
     </p>
-    {#if editing.fields.length === 0}
-      <p class="mt-4 border-l-4 border-warning pl-3">
-        There is no answer box on it yet, so students can only read it.
-      </p>
-    {:else if unkeyed > 0}
-      <p class="mt-4 border-l-4 border-warning pl-3">
-        {unkeyed === 1 ? "1 box has" : `${unkeyed} boxes have`} no right answer. What students write there waits
-        for you.
-      </p>
-    {/if}
+    <div class="mt-4"><LookOver {editing} /></div>
     {#if problem}<p class="mt-4 font-semibold text-warning" role="alert">{problem}</p>{/if}
     <button class="btn btn-primary mt-5 h-12" disabled={busy} onclick={handOut}>
       {busy ? "Handing out…" : "Hand it out now"}

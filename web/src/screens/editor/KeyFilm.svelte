@@ -1,8 +1,26 @@
 <script lang="ts">
   // The film of one page as a key sheet: the teacher fills it in, and what it holds is the key.
-  import type { Page } from "../../api/teacher";
+  import type { Field, Page } from "../../api/teacher";
   import { kindOf } from "../../kinds/teacher";
+  import { announce } from "../../ui/Announcer.svelte";
   import type { Editing } from "./editing.svelte";
+  import { lookAt } from "./look_at";
+
+  /** Pick the option of a letter that is typed on a field, and go on to the next one if that is all it asks for. */
+  function pickByLetter(event: KeyboardEvent, field: Field) {
+    const typing =
+      event.target instanceof HTMLElement &&
+      event.target.matches("input:not([type=radio], [type=checkbox]), textarea, select");
+    if (typing || event.ctrlKey || event.metaKey || event.altKey || !/^[a-z]$/i.test(event.key)) return;
+    const place = event.key.toLowerCase().charCodeAt(0) - "a".charCodeAt(0);
+    const key = kindOf(field).pickedKey?.(field, place, editing.document.keys[field.id]);
+    if (key === undefined) return;
+    event.preventDefault();
+    editing.setKey(field, key);
+    announce(`${editing.number(field)}: ${key ? kindOf(field).keyInWords(key, field) : "none"}`);
+    const next = editing.fields[editing.fields.indexOf(field) + 1];
+    if (next && !("several" in field && field.several)) lookAt(editing, [next.id], "key");
+  }
 
   let { editing, page, scale }: { editing: Editing; page: Page; scale: number } = $props();
 </script>
@@ -23,6 +41,8 @@
     style:width="{field.box.width * scale}px"
     style:height="{field.box.height * scale}px"
     data-field={field.id}
+    role="presentation"
+    onkeydown={(event) => pickByLetter(event, field)}
     onfocusin={() => editing.select([field.id])}
   >
     <KeyField

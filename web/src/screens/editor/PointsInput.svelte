@@ -2,6 +2,7 @@
   /** `points` is null when several fields differ. */
   let { points, onpoints }: { points: number | null; onpoints: (points: number) => void } = $props();
 
+  const id = $props.id();
   let wrong = $state(false);
 
   function read(input: HTMLInputElement) {
@@ -12,19 +13,19 @@
 </script>
 
 <div>
-  <label class="field-label" for="points">Points</label>
+  <label class="field-label" for={id}>Points</label>
   <input
-    id="points"
+    {id}
     class="input w-24 tabular-nums"
     inputmode="decimal"
     value={points ?? ""}
     placeholder={points === null ? "differ" : ""}
     aria-invalid={wrong}
-    aria-describedby="points-help"
+    aria-describedby="{id}-help"
     onchange={(event) => read(event.currentTarget)}
   />
   <p
-    id="points-help"
+    id="{id}-help"
     class="mt-1 text-sm {wrong ? 'font-semibold text-warning' : 'sr-only'}"
     role={wrong ? "alert" : undefined}
   >

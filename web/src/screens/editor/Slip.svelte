@@ -6,10 +6,15 @@
   import BetterPages from "./BetterPages.svelte";
   import type { Drawing } from "./drawing.svelte";
   import { KEY_HELP } from "./keys";
+  import { lookAt } from "./look_at";
+  import LookOver from "./LookOver.svelte";
   import type { Paging } from "./paging.svelte";
   import Align from "./fixtures/Align.svelte";
   import FixtureSlip from "./fixtures/FixtureSlip.svelte";
+  import GroupSettings from "./GroupSettings.svelte";
   import PointsInput from "./PointsInput.svelte";
+  import QuestionSettings from "./QuestionSettings.svelte";
+  import SeveralFields from "./SeveralFields.svelte";
   import type { Step } from "./steps";
 
   interface Props {
@@ -24,19 +29,20 @@
   const several = $derived(step === "film" ? editing.allInHand : fields);
   const laid = $derived(several.length === 1 && fields.length === 0 ? editing.laidInHand[0] : undefined);
   const one = $derived(fields.length === 1 ? fields[0] : undefined);
+  const oneGroup = $derived(one && editing.groupOf(one));
   const Settings = $derived(one && kindOf(one).Settings);
   const KeySettings = $derived(one && kindOf(one).KeySettings);
   const oneKey = $derived(one && editing.document.keys[one.id]);
+  let pasting = $state(false);
   const doubtful = $derived(editing.fields.filter((field) => editing.toLookAt.includes(field.id)));
 
   /** Show a field that needs a look; looked at, it is off the list. */
-  function lookAt(field: Field) {
-    editing.select([field.id]);
-    document.querySelector(`[data-field="${field.id}"]`)?.scrollIntoView({ block: "center" });
+  function lookAtDoubtful(field: Field) {
+    lookAt(editing, [field.id], step);
     editing.toLookAt = editing.toLookAt.filter((id) => id !== field.id);
   }
 
-  const total = $derived(editing.fields.reduce((sum, field) => sum + field.points, 0));
+  const total = $derived(editing.fields.reduce((sum, field) => sum + editing.worth(field), 0));
 </script>
 
 <div class="slip min-h-64 px-5 pt-6 pb-5">
@@ -55,29 +61,37 @@
         </div>
         {#if oneKey && KeySettings}
           {#key one.id}
-            <KeySettings field={one} fieldKey={oneKey} onkey={(key) => editing.setKey(one, key)} />
+            <KeySettings
+              field={one}
+              fieldKey={oneKey}
+              decimal={editing.document.decimal}
+              onkey={(key) => editing.setKey(one, key)}
+            />
           {/key}
         {/if}
       {:else if Settings}
         <Settings field={one} onchange={(field) => editing.change("Settings changed", [field])} />
       {/if}
-      <PointsInput
-        points={one.points}
-        onpoints={(points) => editing.change("Points changed", [{ ...one, points }])}
-      />
+      <QuestionSettings {editing} field={one} />
+      {#if oneGroup}<GroupSettings {editing} group={oneGroup} />{/if}
     </div>
   {:else if several.length > 1}
     <h2 class="text-lg">{several.length} in hand</h2>
     {#if step === "film"}<div class="mt-4"><Align {editing} /></div>{/if}
     <div class="mt-4" hidden={fields.length < several.length}>
-      <PointsInput
-        points={fields.every((field) => field.points === fields[0]?.points) ? (fields[0]?.points ?? 1) : null}
-        onpoints={(points) =>
-          editing.change(
-            "Points changed",
-            fields.map((field) => ({ ...field, points })),
-          )}
-      />
+      {#if !fields.some((field) => editing.groupOf(field)?.points != null)}
+        <PointsInput
+          points={fields.every((field) => field.points === fields[0]?.points)
+            ? (fields[0]?.points ?? 1)
+            : null}
+          onpoints={(points) =>
+            editing.change(
+              "Points changed",
+              fields.map((field) => ({ ...field, points })),
+            )}
+        />
+      {/if}
+      <SeveralFields {editing} {fields} />
     </div>
   {:else}
     <p class="quiet text-sm">Worksheet</p>
@@ -93,15 +107,34 @@
         <dt>With a right answer</dt>
         <dd class="font-semibold">{editing.keyed}</dd>
         <dt>Points</dt>
-        <dd class="font-semibold">{total}</dd>
+        <dd class="font-semibold">{Math.round(total * 100) / 100}</dd>
       </dl>
       {#if step === "film"}
         <p class="quiet mt-4">Next: <a href="#key">fill in the key sheet</a>.</p>
       {:else if step === "key"}
         <p class="quiet mt-4">Fill the boxes in as a student would. Tab goes on to the next.</p>
-        <p class="quiet mt-2">A box left empty here waits for you when you mark.</p>
+        <p class="quiet mt-2">On a choice, press its letter: it goes on to the next.</p>
+        <label class="mt-4 block">
+          <span class="field-label">Decimals are written</span>
+          <select
+            class="input w-full"
+            value={editing.document.decimal}
+            onchange={(event) => editing.setDecimal(event.currentTarget.value as "." | ",")}
+          >
+            <option value=".">with a point: 1.5</option>
+            <option value=",">with a comma: 1,5</option>
+          </select>
+        </label>
       {/if}
     {/if}
+  {/if}
+  {#if step === "key" && editing.fields.length > 0}
+    <button class="btn btn-outline btn-sm mt-5" onclick={() => (pasting = true)}>
+      Paste a key{one ? ` from ${editing.number(one)} on` : ""}
+    </button>
+  {/if}
+  {#if (step === "film" || step === "key") && several.length === 0 && editing.fields.length > 0}
+    <div class="mt-6"><LookOver {editing} /></div>
   {/if}
   {#if step !== "pages" && doubtful.length > 0}
     <div class="mt-5 border-l-4 border-warning pl-3">
@@ -109,7 +142,8 @@
       <ul class="mt-2 flex flex-wrap gap-2" aria-label="Boxes that need a look">
         {#each doubtful as field (field.id)}
           <li>
-            <button class="btn btn-outline btn-sm" onclick={() => lookAt(field)}>{editing.name(field)}</button
+            <button class="btn btn-outline btn-sm" onclick={() => lookAtDoubtful(field)}
+              >{editing.name(field)}</button
             >
           </li>
         {/each}
@@ -140,3 +174,8 @@
     </details>
   {/if}
 </div>
+{#if pasting}
+  {#await import("./PasteKey.svelte") then { default: PasteKey }}
+    <PasteKey {editing} start={one?.id} onclose={() => (pasting = false)} />
+  {/await}
+{/if}

@@ -11,9 +11,13 @@ import type { SaveState } from "../../saving/state";
 import { announce } from "../../ui/Announcer.svelte";
 import { FIXTURE_TOOLS, fixtureName, isFixtureTool, type Corner, type FixtureTool } from "./fixtures/tools";
 import { applied, inverse } from "../../worksheet/edits";
+import { following, numbersOf } from "../../worksheet/numbering";
 
 type Worksheet = Schemas["WorksheetOut"];
 type Kind = Field["kind"];
+type Group = Document["groups"][number];
+
+const ALPHABET = "abcdefghijklmnopqrstuvwxyz";
 
 /** What lies on a page: on the film, or on the paper below it. */
 export type Placed = Field | Fixture;
@@ -53,6 +57,7 @@ export class Editing {
   canRedo = $state(false);
   queue!: EditQueue;
   private readonly history = new History<Edit>();
+  private readonly numbers = $derived(numbersOf(this.fields));
 
   constructor(worksheet: Opened) {
     this.id = worksheet.id;
@@ -99,9 +104,58 @@ export class Editing {
     return this.fixtures.filter((fixture) => fixture.page === page.id);
   }
 
-  /** The number of a field: its place in the order of reading, as the server found it. */
-  number(field: Field): number {
-    return this.fields.indexOf(field) + 1;
+  /** The number of a question, which the teacher set, or which follows from those read before it. */
+  number(field: Field): string {
+    return this.numbers[field.id] ?? "";
+  }
+
+  /** The group that a field is marked with. */
+  groupOf(field: Field): Group | undefined {
+    return this.document.groups.find((group) => group.fields.includes(field.id));
+  }
+
+  /** What a field is worth, as far as points of a group are not spread over it. */
+  worth(field: Field): number {
+    const group = this.groupOf(field);
+    return group?.points == null ? field.points : group.points / group.fields.length;
+  }
+
+  /** Mark fields together; they leave the groups they were in. */
+  group(fields: Field[]): void {
+    const ids = fields.map(({ id }) => id);
+    const plain = { any_order: false, all_or_nothing: false, points: null };
+    this.setGroups("Marked together", [...this.groupsWithout(ids), { ...plain, id: newId(), fields: ids }]);
+  }
+
+  changeGroup(group: Group): void {
+    const groups = this.document.groups.map((other) => (other.id === group.id ? group : other));
+    this.setGroups("Group changed", groups);
+  }
+
+  ungroup(group: Group): void {
+    this.setGroups("Marked one by one", this.groupsWithout(group.fields));
+  }
+
+  private groupsWithout(ids: string[]): Group[] {
+    return this.document.groups
+      .map((group) => ({ ...group, fields: group.fields.filter((id) => !ids.includes(id)) }))
+      .filter((group) => group.fields.length > 1);
+  }
+
+  private setGroups(label: string, groups: Group[]): void {
+    this.do(label, [{ op: "set_groups", groups }]);
+  }
+
+  /** Number fields as the parts of one question; the next after them goes on with the next number. */
+  makeParts(fields: Field[]): void {
+    const parts = this.fields.filter((field) => fields.includes(field));
+    const [first, last] = [parts[0], parts.at(-1)];
+    if (!first || !last) return;
+    const whole = this.number(first).replace(/(?<=\d)[a-z]$/, "");
+    const after = this.fields[this.fields.indexOf(last) + 1];
+    const changed: Field[] = parts.map((field, i) => ({ ...field, number: whole + ALPHABET[i % 26] }));
+    if (after && !after.number) changed.push({ ...after, number: following(whole) });
+    this.change("Numbered as parts", changed);
   }
 
   name(placed: Placed): string {
@@ -200,7 +254,7 @@ export class Editing {
   repeat(): void {
     const copies = this.allInHand.map((placed) => {
       const below = moved(placed.box, { x: 0, y: placed.box.height + 8 }, this.page(placed.page));
-      return { ...placed, id: newId(), box: rounded(below) };
+      return { ...placed, id: newId(), box: rounded(below), ...(isField(placed) ? { number: "" } : {}) };
     });
     if (copies.length === 0) return;
     this.do(
@@ -217,6 +271,10 @@ export class Editing {
   setKey(field: Field, key: Key | null): void {
     const edit: Edit = { op: "set_key", field_id: field.id, key };
     this.do(`Key of ${this.name(field)}`, [edit], `key ${field.id}`, true);
+  }
+
+  setDecimal(decimal: Document["decimal"]): void {
+    this.do("Decimal sign set", [{ op: "set_decimal", decimal }]);
   }
 
   rename(title: string): void {

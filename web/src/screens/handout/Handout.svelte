@@ -1,7 +1,9 @@
 <script lang="ts">
   import type { Schemas } from "../../api/teacher";
+  import Announcer from "../../ui/Announcer.svelte";
   import Logo from "../../ui/Logo.svelte";
   import { moment } from "../../ui/dates";
+  import NewestKey from "./NewestKey.svelte";
   import JoinCard from "./JoinCard.svelte";
   import { Live } from "./results.svelte";
   import ResultsTable from "./ResultsTable.svelte";
@@ -17,6 +19,7 @@
   const begunOnes = $derived(rows.filter((row) => !row.handed_in_at && row.saved_at).length);
 </script>
 
+<Announcer />
 <header class="flex flex-wrap items-center gap-x-4 gap-y-2 px-5 py-3">
   <Logo />
   <div class="min-w-0 flex-1 basis-60">
@@ -48,7 +51,9 @@
       <ResultsTable results={live.results} />
       <ShapeKey />
     {/if}
-    {#if !handout.edition_is_newest}
+    {#if !live.results.key_is_newest}
+      <NewestKey {live} />
+    {:else if !handout.edition_is_newest}
       <p class="quiet mt-5 text-sm">
         You have changed the worksheet since. Students here work on it as it was when you handed it out.
       </p>

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { Failure } from "../../api/failure";
-  import type { Live } from "./results.svelte";
+  import CheckSettings from "./CheckSettings.svelte";
+  import type { Live, Settings } from "./results.svelte";
 
   let { live }: { live: Live } = $props();
 
@@ -17,7 +18,7 @@
     );
   }
 
-  async function settle(settings: { open?: boolean; may_check?: boolean }) {
+  async function settle(settings: Partial<Settings>) {
     problem = "";
     try {
       await live.settle(settings);
@@ -57,6 +58,7 @@
         ></span
       >
     </label>
+    {#if handout.may_check}<CheckSettings {handout} onsettle={settle} />{/if}
     <label class="flex items-start gap-3">
       <input
         type="checkbox"

@@ -16,8 +16,8 @@
       <tr>
         <th scope="col" class="sticky left-0 bg-base-300 px-3 py-2 text-left font-semibold">Student</th>
         <th scope="col" class="px-2 py-2 text-left font-semibold">Work</th>
-        {#each results.fields as field, i (field)}
-          <th scope="col" class="min-w-8 px-1 py-2 font-semibold">{i + 1}</th>
+        {#each results.fields as field (field.field_id)}
+          <th scope="col" class="min-w-8 px-1 py-2 font-semibold">{field.number}</th>
         {/each}
         <th scope="col" class="px-3 py-2 text-right font-semibold whitespace-nowrap">of {results.points}</th>
       </tr>
@@ -37,7 +37,7 @@
                 <VerdictMark
                   verdict={mark.verdict}
                   tries={mark.tries}
-                  label="{i + 1}: {inWords(mark.verdict, mark.tries)}{mark.overruled
+                  label="{results.fields[i]?.number}: {inWords(mark.verdict, mark.tries)}{mark.overruled
                     ? ', your decision'
                     : ''}"
                 />
@@ -61,3 +61,8 @@
     </tbody>
   </table>
 </div>
+{#if results.opinions.length > 0}
+  <p class="quiet mt-3 text-sm">
+    Without points, so opinions that are not marked: {results.opinions.join(", ")}. Read them in each copy.
+  </p>
+{/if}

@@ -2,8 +2,11 @@
 
 import { take } from "../../api/failure";
 import { teacher, type Schemas } from "../../api/teacher";
+import { announce } from "../../ui/Announcer.svelte";
 
 type Results = Schemas["ResultsOut"];
+/** What is left out stays as it is. */
+export type Settings = Schemas["HandoutSettings"];
 
 /** Milliseconds between two looks. */
 const LOOK = 3000;
@@ -19,10 +22,22 @@ export class Live {
     document.addEventListener("visibilitychange", () => !document.hidden && void this.look());
   }
 
-  async settle(settings: Schemas["HandoutSettings"]): Promise<void> {
+  async settle(settings: Partial<Settings>): Promise<void> {
     const params = { path: { handout_id: this.results.handout.id } };
-    const handout = await take(teacher.PATCH("/api/handouts/{handout_id}", { params, body: settings }));
+    const handout = await take(
+      teacher.PATCH("/api/handouts/{handout_id}", { params, body: settings as Settings }),
+    );
     this.results = { ...this.results, handout };
+  }
+
+  /** Mark all copies by the key as the worksheet has it now. Throws Failure. */
+  async useNewestKey(): Promise<void> {
+    const params = { path: { handout_id: this.results.handout.id } };
+    const { changed, results } = await take(
+      teacher.POST("/api/handouts/{handout_id}/newest-key", { params }),
+    );
+    this.results = results;
+    announce(changed === 1 ? "1 mark changed" : `${changed} marks changed`);
   }
 
   private async look(): Promise<void> {

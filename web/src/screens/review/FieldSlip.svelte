@@ -3,11 +3,14 @@
   import { kindOf } from "../../kinds/teacher";
   import VerdictMark, { inWords } from "../../ui/VerdictMark.svelte";
   import { moment } from "../../ui/dates";
+  import { numbersOf } from "../../worksheet/numbering";
+
+  type Earned = Schemas["OverruleIn"]["earned"];
 
   interface Props {
     review: Schemas["ReviewOut"];
     fieldId: string | undefined;
-    onoverrule: (earned: number | null, note: string) => Promise<void>;
+    onoverrule: (earned: Earned, note: string) => Promise<void>;
   }
   let { review, fieldId, onoverrule }: Props = $props();
 
@@ -21,14 +24,16 @@
   const answer = $derived(review.answers.find((answer) => answer.field_id === fieldId)?.answer);
   const key = $derived(fieldId ? review.document.keys[fieldId] : undefined);
   const record = $derived(review.record.filter((ruling) => ruling.field_id === fieldId).reverse());
-  /** Nothing, half and all of the points: the marks a teacher gives most. */
-  const usual = $derived(field ? [...new Set([0, field.points / 2, field.points])].filter(inQuarters) : []);
+  const numbers = $derived(numbersOf(fields));
 
-  function inQuarters(points: number) {
-    return (points * 4) % 1 === 0;
-  }
+  /** The marks a teacher gives most. */
+  const USUAL = [
+    ["None", 0],
+    ["Half", "half"],
+    ["All", "all"],
+  ] as const;
 
-  async function decide(earned: number | null) {
+  async function decide(earned: Earned) {
     await onoverrule(earned, note.trim());
     note = "";
     other = "";
@@ -37,7 +42,7 @@
   function decideOther(event: SubmitEvent) {
     event.preventDefault();
     const earned = Number(other.replace(",", "."));
-    wrong = !field || other.trim() === "" || !(earned >= 0 && earned <= field.points && inQuarters(earned));
+    wrong = other.trim() === "" || !mark || !(earned >= 0 && earned <= mark.most && (earned * 4) % 1 === 0);
     if (!wrong) void decide(earned);
   }
 </script>
@@ -45,7 +50,7 @@
 <div class="slip min-h-64 px-5 pt-6 pb-5">
   {#if field && mark}
     <p class="quiet text-sm">{kindOf(field).label}</p>
-    <h2 class="text-lg">Question {fields.indexOf(field) + 1}</h2>
+    <h2 class="text-lg">Question {numbers[field.id]}</h2>
     <p class="mt-3 flex items-center gap-2">
       <VerdictMark verdict={mark.verdict} tries={mark.tries} silent />
       <span><b>{mark.earned}</b> of {mark.points} · {inWords(mark.verdict, mark.tries)}</span>
@@ -70,8 +75,8 @@
       <label class="field-label mt-2" for="note">Why (optional)</label>
       <input id="note" class="input w-full" maxlength="500" bind:value={note} />
       <div class="mt-3 flex flex-wrap items-center gap-2" role="group" aria-label="Points you give">
-        {#each usual as points (points)}
-          <button class="btn btn-outline btn-sm tabular-nums" onclick={() => decide(points)}>{points}</button>
+        {#each USUAL as [label, earned] (label)}
+          <button class="btn btn-outline btn-sm" onclick={() => decide(earned)}>{label}</button>
         {/each}
         <form class="flex items-center gap-1" onsubmit={decideOther}>
           <input
@@ -105,6 +110,13 @@
         </ol>
       </div>
     {/if}
+  {:else if field}
+    <p class="quiet text-sm">{kindOf(field).label}</p>
+    <h2 class="text-lg">Question {numbers[field.id]}</h2>
+    <p class="quiet mt-2">It has no points: an opinion, which is not marked.</p>
+    <p class="mt-3 max-h-80 overflow-y-auto break-words whitespace-pre-wrap">
+      {answer ? kindOf(field).answerInWords(answer, field) : "–"}
+    </p>
   {:else}
     <h2 class="text-lg">Marks of {review.row.name}</h2>
     <p class="quiet mt-2">Press a box on the page to see why it was marked so, and to change it.</p>

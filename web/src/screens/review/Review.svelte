@@ -24,7 +24,7 @@
     row.handed_in_at ? `handed in ${moment(row.handed_in_at)}` : row.saved_at ? "still working" : "not begun",
   );
 
-  async function overrule(earned: number | null, note: string) {
+  async function overrule(earned: Schemas["OverruleIn"]["earned"], note: string) {
     if (!selected) return;
     await attempt(async () => {
       const body = { field_id: selected as string, earned, note };

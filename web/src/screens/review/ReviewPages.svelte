@@ -3,6 +3,7 @@
   import { kindOf } from "../../kinds/teacher";
   import Laid from "../../fixtures/Laid.svelte";
   import PagePaper from "../../ui/PagePaper.svelte";
+  import { numbersOf } from "../../worksheet/numbering";
   import VerdictMark, { inWords } from "../../ui/VerdictMark.svelte";
 
   interface Props {
@@ -16,6 +17,7 @@
   const widest = $derived(Math.max(...review.document.pages.map((page) => page.width)));
   const scale = $derived((Math.min(width, 960) - 64) / widest);
   const answers = $derived(new Map(review.answers.map(({ field_id, answer }) => [field_id, answer])));
+  const numbers = $derived(numbersOf(review.document.fields));
   const marks = $derived(new Map(review.row.marks.map((mark) => [mark.field_id, mark])));
 </script>
 
@@ -23,7 +25,7 @@
   {#each review.document.pages as page, i (page.id)}
     <PagePaper {page} pictures="/handouts/{review.handout}/pages/" {scale} alt="Page {i + 1}" lazy={i > 0}>
       <Laid fixtures={review.document.fixtures} page={page.id} {scale} pictures="/pictures/" />
-      {#each review.document.fields as field, n (field.id)}
+      {#each review.document.fields as field (field.id)}
         {#if field.page === page.id}
           {@const Review = kindOf(field).Review}
           {@const mark = marks.get(field.id)}
@@ -39,7 +41,7 @@
             style:width="{field.box.width * scale}px"
             style:height="{field.box.height * scale}px"
             aria-pressed={selected === field.id}
-            aria-label="Question {n + 1}: {answer
+            aria-label="Question {numbers[field.id]}: {answer
               ? kindOf(field).answerInWords(answer, field)
               : 'blank'}, {mark ? inWords(mark.verdict, mark.tries) : ''}"
             data-field={field.id}

@@ -16,8 +16,11 @@
     problem = "";
     try {
       await working.check(prompt);
-      const verdict = working.verdict(prompt)?.verdict;
-      if (verdict) announce(`Question ${working.number(prompt)}: ${inWords(verdict)}`);
+      const said = working.verdict(prompt);
+      if (said) {
+        const more = [said.reason, said.hint && `Hint: ${said.hint}`].filter(Boolean);
+        announce([`Question ${working.number(prompt)}: ${inWords(said.verdict)}`, ...more].join(". "));
+      }
     } catch (failure) {
       problem = failure instanceof Failure ? failure.message : String(failure);
     }
@@ -25,9 +28,13 @@
   }
 </script>
 
-{#if working.copy.may_check && prompt}
+{#if working.copy.may_check && prompt && prompt.marked}
   {#if problem}<span class="text-sm font-semibold text-warning" role="alert">{problem}</span>{/if}
-  <button class="btn btn-outline btn-primary h-11" disabled={busy || working.isBlank(prompt)} onclick={check}>
+  <button
+    class="btn btn-outline btn-primary h-11"
+    disabled={busy || !working.canCheck(prompt)}
+    onclick={check}
+  >
     Check {working.number(prompt)}
   </button>
 {/if}

@@ -1,7 +1,7 @@
 <script lang="ts">
   // On a phone: the question in hand under the thumb, large enough to type into.
   import { kindOf } from "../../kinds/student";
-  import VerdictMark, { inWords } from "../../ui/VerdictMark.svelte";
+  import CheckSays from "./CheckSays.svelte";
   import CheckButton from "./CheckButton.svelte";
   import type { Working } from "./working.svelte";
 
@@ -9,7 +9,6 @@
 
   const prompt = $derived(working.prompt);
   const Answering = $derived(prompt && kindOf(prompt).Answering);
-  const verdict = $derived(prompt && working.verdict(prompt));
   const back = $derived(working.neighbour(-1));
   const on = $derived(working.nextBlank());
   const answered = $derived(working.prompts.length - working.blanks.length);
@@ -21,8 +20,7 @@
       <b class="grid size-8 place-items-center rounded-full bg-accent text-accent-content tabular-nums">
         {working.number(prompt)}
       </b>
-      {#if verdict}<VerdictMark verdict={verdict.verdict} silent /><span>{inWords(verdict.verdict)}</span
-        >{/if}
+      <CheckSays {working} />
       {#if working.refused[prompt.id]}<span class="text-sm text-warning" role="alert"
           >{working.refused[prompt.id]}</span
         >{/if}

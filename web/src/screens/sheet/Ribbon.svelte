@@ -1,6 +1,7 @@
 <script lang="ts">
   // The numbered questions along the lower edge: what is done, what is in hand, what is left.
   import Beads from "./Beads.svelte";
+  import CheckSays from "./CheckSays.svelte";
   import CheckButton from "./CheckButton.svelte";
   import type { Working } from "./working.svelte";
 
@@ -19,6 +20,7 @@
   aria-label="Questions"
 >
   <Beads {working} {ongo} />
+  <CheckSays {working} />
   <span class="quiet text-sm whitespace-nowrap max-sm:hidden"
     >{answered} of {working.prompts.length} answered</span
   >

@@ -64,8 +64,8 @@ export class Working {
     return this.prompts.find((prompt) => prompt.id === this.current);
   }
 
-  number(prompt: Prompt): number {
-    return this.prompts.indexOf(prompt) + 1;
+  number(prompt: Prompt): string {
+    return prompt.number;
   }
 
   isBlank(prompt: Prompt): boolean {
@@ -87,12 +87,23 @@ export class Working {
 
   /** The next question without an answer after the one in hand, going round; undefined when none is left. */
   nextBlank(): Prompt | undefined {
-    const at = this.prompt ? this.number(this.prompt) : 0;
+    const at = this.prompt ? this.prompts.indexOf(this.prompt) + 1 : 0;
     return [...this.prompts.slice(at), ...this.prompts.slice(0, at)].find((prompt) => this.isBlank(prompt));
   }
 
   neighbour(by: 1 | -1): Prompt | undefined {
     return this.prompts[(this.prompt ? this.prompts.indexOf(this.prompt) : 0) + by];
+  }
+
+  /** How many checks of a question may still not find it right; null: any number. */
+  triesLeft(prompt: Prompt): number | null {
+    return this.checked[prompt.id]?.left ?? this.copy.tries_allowed;
+  }
+
+  /** Whether the answer of a question can be checked now. */
+  canCheck(prompt: Prompt): boolean {
+    const left = this.triesLeft(prompt);
+    return this.copy.may_check && !this.isBlank(prompt) && (left === null || left > 0);
   }
 
   /** Check the answer of a question. Throws Failure. */

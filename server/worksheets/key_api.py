@@ -1,0 +1,65 @@
+"""What the server finds out about a worksheet's key; the key itself is set by edits."""
+
+import uuid
+from typing import Annotated
+
+from ninja import Router, Schema
+from pydantic import Field
+
+from server.config.errors import ErrorOut
+from server.config.schemas import Incoming
+from server.worksheets.api import Teacher
+from server.worksheets.flows.find import find
+from velum.document.look_over import Finding, look_over
+from velum.document.pasted_key import LONGEST, match_key
+from velum.document.reading import read_worksheet
+from velum.kinds import Key
+from velum.model import Id
+
+router = Router()
+
+
+class PastedIn(Incoming):
+    """``start`` is the field where a key without numbers begins; None: the first."""
+
+    text: Annotated[str, Field(max_length=LONGEST)]
+    start: Id | None = None
+
+
+class MatchOut(Schema):
+    """A field, what was pasted for it, and the key that it makes; None: it fits no answer there."""
+
+    field_id: str
+    number: str
+    text: str
+    key: Key | None
+
+
+class PastedOut(Schema):
+    matches: list[MatchOut]
+    left_over: list[str]
+
+
+@router.post(
+    "/worksheets/{uuid:worksheet_id}/pasted-key",
+    response={200: PastedOut, 404: ErrorOut, 422: ErrorOut},
+    operation_id="match_pasted_key",
+)
+def match_pasted_key(request: Teacher, worksheet_id: uuid.UUID, body: PastedIn) -> PastedOut:
+    """Which fields a pasted key is for. Nothing is kept."""
+    worksheet = read_worksheet(find(request.user, worksheet_id).document)
+    pasted = match_key(worksheet, body.text, body.start)
+    return PastedOut(
+        matches=[
+            MatchOut(field_id=match.field_id, number=match.number, text=match.text, key=match.key)
+            for match in pasted.matches
+        ],
+        left_over=pasted.left_over,
+    )
+
+
+@router.get(
+    "/worksheets/{uuid:worksheet_id}/look-over", response={200: list[Finding], 404: ErrorOut}, operation_id="look_over"
+)
+def look_over_worksheet(request: Teacher, worksheet_id: uuid.UUID) -> list[Finding]:
+    return look_over(read_worksheet(find(request.user, worksheet_id).document))

@@ -1,0 +1,1 @@
+"""Expressions, equations and inequalities as students write them: read, compared by value, compared by form."""

@@ -1,0 +1,95 @@
+"""An expression as a tree. Subtraction is the sum with a negative, so that there is one way to say it."""
+
+from fractions import Fraction
+from typing import NamedTuple, TypeAlias
+
+
+class Num(NamedTuple):
+    """``value`` is a whole number wherever it is one, for they are reckoned with much faster."""
+
+    value: int | Fraction
+
+
+class Letter(NamedTuple):
+    """A variable, or one of the constants in ``CONSTANTS``."""
+
+    name: str
+
+
+class Sum(NamedTuple):
+    terms: "tuple[Node, ...]"
+
+
+class Product(NamedTuple):
+    """``joined``: its factors stand side by side with no sign between."""
+
+    factors: "tuple[Node, ...]"
+    joined: bool = False
+
+
+class Quotient(NamedTuple):
+    above: "Node"
+    below: "Node"
+
+
+class Power(NamedTuple):
+    base: "Node"
+    exponent: "Node"
+
+
+class Call(NamedTuple):
+    function: str
+    argument: "Node"
+
+
+Node: TypeAlias = Num | Letter | Sum | Product | Quotient | Power | Call
+
+CONSTANTS = ("π",)
+
+
+def negative(node: Node) -> Node:
+    match node:
+        case Num(value):
+            return Num(-value)
+        case Product((Num(value), *others)):
+            return Product((Num(-value), *others))
+        case Quotient(above, below):
+            return Quotient(negative(above), below)
+        case Product(factors):
+            return Product((Num(-1), *factors))
+        case _:
+            return Product((Num(-1), node))
+
+
+def letters(node: Node) -> set[str]:
+    """The variables in an expression."""
+    match node:
+        case Letter(name):
+            return set() if name in CONSTANTS else {name}
+        case Num():
+            return set()
+        case Sum(parts) | Product(parts):
+            return set().union(*map(letters, parts))
+        case Quotient(one, other) | Power(one, other):
+            return letters(one) | letters(other)
+        case Call(_, argument):
+            return letters(argument)
+
+
+def bound_to_the_left(node: Node) -> Node:
+    """The other way to read ``a/bc``: not a over bc, but a over b, times c. The same where there is one way only."""
+    match node:
+        case Quotient(above, Product((first, *others), joined=True)):
+            return Product((Quotient(bound_to_the_left(above), first), *map(bound_to_the_left, others)))
+        case Quotient(above, below):
+            return Quotient(bound_to_the_left(above), bound_to_the_left(below))
+        case Sum(terms):
+            return Sum(tuple(map(bound_to_the_left, terms)))
+        case Product(factors, joined):
+            return Product(tuple(map(bound_to_the_left, factors)), joined)
+        case Power(base, exponent):
+            return Power(bound_to_the_left(base), bound_to_the_left(exponent))
+        case Call(function, argument):
+            return Call(function, bound_to_the_left(argument))
+        case _:
+            return node

@@ -1,0 +1,32 @@
+"""Which fields may be marked together."""
+
+from collections.abc import Mapping, Sequence
+
+from velum.errors import VelumError
+from velum.kinds import Field, kind_of
+from velum.marking.group import Group
+
+
+class GroupRefused(VelumError):
+    """A group that does not fit the fields of its worksheet."""
+
+
+def check_groups(groups: Sequence[Group], fields: Mapping[str, Field]) -> None:
+    """Raise GroupRefused unless every field is there, in one group alone, and may stand where the group says."""
+    names = [name for group in groups for name in group.fields]
+    if any(name not in fields for name in names):
+        raise GroupRefused("group.field_gone", "A field of this group no longer lies on the film.")
+    if len(set(names)) < len(names) or len({group.id for group in groups}) < len(groups):
+        raise GroupRefused("group.twice", "A field belongs to one group alone.")
+    for group in groups:
+        if group.any_order and not all(kind_of(fields[name]).in_any_order for name in group.fields):
+            raise GroupRefused("group.any_order", "Only answers that are written can stand in any order.")
+
+
+def without_field(groups: Sequence[Group], field_id: str) -> tuple[Group, ...]:
+    """The groups after a field is gone. One field alone is no group."""
+    left = [
+        group.model_copy(update={"fields": tuple(name for name in group.fields if name != field_id)})
+        for group in groups
+    ]
+    return tuple(group for group in left if len(group.fields) > 1)

@@ -1,0 +1,54 @@
+"""Question numbers: those that the teacher set, and the ones that follow from them in the order of reading.
+
+A field without a number of its own goes on from the one before it: after 3 comes 4, after 3a comes 3b, after B2 comes
+B3, after 2(i) comes 2(ii). So a run of sub-parts takes one number at its start, and one after its end.
+
+>>> numbers(["", "", "3a", "", "4", ""])
+['1', '2', '3a', '3b', '4', '5']
+"""
+
+import re
+from collections.abc import Iterable, Sequence
+
+from velum.kinds import Field
+
+_LAST = re.compile(r"(.*?)(\d+|(?<![^\W\d_])[a-z]{1,4}|(?<![^\W\d_])[A-Z])(\W*)", re.DOTALL)
+"""What stands before the part that counts on, that part, and what closes it."""
+
+_ROMAN = ("", "i", "ii", "iii", "iv", "v", "vi", "vii", "viii", "ix", "x", "xi", "xii", "xiii", "xiv", "xv", "xvi")
+
+
+def numbers_of(fields: Sequence[Field]) -> dict[str, str]:
+    """The number of each of the fields, which stand in the order of reading, by the field's name."""
+    return dict(zip((field.id for field in fields), numbers(field.number for field in fields), strict=True))
+
+
+def numbers(own: Iterable[str]) -> list[str]:
+    """Each field's number; ``own`` has what the teacher set, empty where nothing is."""
+    found: list[str] = []
+    roman = False
+    for number in own:
+        if number:
+            # "i" begins Roman numerals where the teacher writes it, and is the ninth letter where it was counted to.
+            roman = _counting(number) == "i" or (roman and _counting(number) in _ROMAN)
+        found.append(number or (_following(found[-1], roman) if found else "1"))
+    return found
+
+
+def _counting(number: str) -> str:
+    match = _LAST.fullmatch(number)
+    return match[2] if match else ""
+
+
+def _following(number: str, roman: bool) -> str:
+    match = _LAST.fullmatch(number)
+    if match is None:
+        return f"{number} 2"
+    before, last, after = match.groups()
+    if last.isdigit():
+        return f"{before}{int(last) + 1}{after}"
+    if roman and last in _ROMAN[:-1]:
+        return f"{before}{_ROMAN[_ROMAN.index(last) + 1]}{after}"
+    if len(last) > 1 or last in "zZ":
+        return f"{number} 2"
+    return f"{before}{chr(ord(last) + 1)}{after}"

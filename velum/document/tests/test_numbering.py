@@ -1,0 +1,35 @@
+from unittest import TestCase
+
+from hypothesis import given, settings
+from hypothesis import strategies as st
+
+from velum.document.numbering import numbers, numbers_of
+from velum.document.tests.examples import answer_box, worksheet
+from velum.document.tests.numbering_cases import NUMBERING_CASES
+from velum.document.worksheet import sheet_of
+
+
+class Numbers(TestCase):
+    def test_the_cases(self) -> None:
+        for name, (own, all_of_them) in NUMBERING_CASES.items():
+            with self.subTest(name):
+                self.assertEqual(numbers(own), all_of_them)
+
+    def test_by_the_names_of_fields(self) -> None:
+        second = answer_box("box2").model_copy(update={"number": "7b"})
+        self.assertEqual(
+            numbers_of([answer_box("box1"), second, answer_box("box3")]), {"box1": "1", "box2": "7b", "box3": "7c"}
+        )
+
+    def test_a_student_is_shown_them(self) -> None:
+        first = answer_box("box1", y=100).model_copy(update={"number": "3a"})
+        sheet = sheet_of(worksheet(first, answer_box("box2", y=200)))
+        self.assertEqual([prompt.number for prompt in sheet.prompts], ["3a", "3b"])
+
+    @settings(deadline=None)
+    @given(st.lists(st.text(max_size=12), max_size=8))
+    def test_every_field_has_one_and_what_is_set_stands(self, own: list[str]) -> None:
+        found = numbers(own)
+        self.assertEqual(len(found), len(own))
+        self.assertTrue(all(found))
+        self.assertTrue(all(number == mine for number, mine in zip(found, own, strict=True) if mine))
