@@ -3,7 +3,7 @@
 import sys
 from pathlib import Path
 
-from bench import bring_in, marking, saving, sheet, straighten
+from bench import bring_in, marking, marking_again, saving, sheet, straighten
 
 
 def processor_time() -> dict[str, int]:
@@ -12,7 +12,14 @@ def processor_time() -> dict[str, int]:
     return {"all": sum(ticks), "stolen": ticks[7]}
 
 
-BENCHES = {"marking": marking, "bring_in": bring_in, "straighten": straighten, "sheet": sheet, "saving": saving}
+BENCHES = {
+    "marking": marking,
+    "marking_again": marking_again,
+    "bring_in": bring_in,
+    "straighten": straighten,
+    "sheet": sheet,
+    "saving": saving,
+}
 
 if __name__ == "__main__":
     names = sys.argv[1:] or list(BENCHES)

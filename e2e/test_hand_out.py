@@ -13,7 +13,7 @@ class HandOut(Journey):
         page = self.teacher_browser().new_page()
         DeskPage(page).open().sheet("keeper's log").get_by_role("link", name="Set the key").click()
         page.get_by_role("link", name="Hand out").first.click()
-        expect(page.get_by_text("5 boxes have no right answer")).to_be_visible()
+        expect(page.get_by_text("No right answer: what students write there waits for you.")).to_be_visible()
         page.get_by_role("button", name="Hand it out now").click()
         page.wait_for_url("**/handouts/**")
         handout = HandoutPage(page)

@@ -52,7 +52,7 @@ class Mark(Journey):
         expect(review.total).to_have_text("9 of 12")
         expect(review.slip).to_contain_text("the same time")
         review.answer(10).click()
-        review.give("1.5")
+        review.give("Half")
         expect(review.total).to_have_text("10½ of 12")
         review.answer(2).click()
         self.page.get_by_role("button", name="Back to Velum's mark").click()

@@ -25,7 +25,9 @@ def compare_values(written: str, meant: str, rules: Number, decimal: DecimalSign
     key = _key(meant, decimal)
     if key is None or key.number.sure is None:
         return None
-    answer = read_quantity(written, decimal) or read_quantity(_NAMED.sub("", written, count=1), decimal)
+    answer = read_quantity(written, decimal)
+    if answer is None and "=" in written:
+        answer = read_quantity(_NAMED.sub("", written, count=1), decimal)
     if answer is None:
         return wrong(reasons.NOT_A_NUMBER)
     conversion = _conversion(answer, key, rules)

@@ -7,7 +7,7 @@ from velum.document.worksheet import Page
 from velum.geometry.box import Box, kept_inside
 from velum.kinds import Field
 from velum.kinds.answer_box import AnswerBox
-from velum.kinds.choice import MOST_OPTIONS, Choice
+from velum.kinds.choice import MOST_OPTIONS, Choice, worded
 from velum.kinds.tick_places import MOST_SPOTS, Spot, TickPlaces
 from velum.paper.form_fields import FormField, Widget
 
@@ -51,7 +51,7 @@ def _on_page(form: FormField, widgets: Sequence[Widget], page: Page, new_id: Nam
                     page=page.id,
                     box=box,
                     name=form.name,
-                    options=form.options,
+                    options=worded(*form.options),
                     several=form.several,
                     arrangement="column" if form.several else "list",
                 )

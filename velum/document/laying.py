@@ -5,6 +5,7 @@ from velum.document.worksheet import Worksheet
 from velum.errors import VelumError
 from velum.fixtures import Fixture
 from velum.fixtures.picture import Picture
+from velum.kinds import kind_of
 
 MOST_FIXTURES = 2_000
 
@@ -54,8 +55,9 @@ def find_fixture(worksheet: Worksheet, fixture_id: str) -> Fixture:
 
 
 def pictures_on(worksheet: Worksheet) -> set[str]:
-    """The pictures that are laid on pages, each by its SHA-256."""
-    return {fixture.picture for fixture in worksheet.fixtures if isinstance(fixture, Picture)}
+    """The pictures that are laid on pages and shown with fields, each by its SHA-256."""
+    laid = {fixture.picture for fixture in worksheet.fixtures if isinstance(fixture, Picture)}
+    return laid.union(*(kind_of(field).pictures(field) for field in worksheet.fields))
 
 
 def _inserted(worksheet: Worksheet, others: tuple[Fixture, ...], fixture: Fixture, layer: int | None) -> Worksheet:

@@ -3,7 +3,7 @@
 from typing import Annotated, Literal
 
 from pydantic import Field as Limits
-from pydantic import StringConstraints
+from pydantic import StringConstraints, model_validator
 
 from velum.answers.number import DecimalSign
 from velum.answers.options import picked_in
@@ -11,13 +11,34 @@ from velum.geometry.box import Box
 from velum.kinds.kind import FieldBase, Kind, Picked, PromptBase, TickedAnswer, TickedKey, gone_options
 from velum.marking.mark import Mark
 from velum.marking.picked import mark_picked
+from velum.model import Model, Sha256
 
 MOST_OPTIONS = 26
 """As many as there are letters to name them."""
 
 OptionText = Annotated[str, StringConstraints(strip_whitespace=True, max_length=300)]
-Options = Annotated[tuple[OptionText, ...], Limits(min_length=2, max_length=MOST_OPTIONS)]
-"""The words of each option; empty for a bare letter."""
+
+
+class Option(Model):
+    """An option: a bare letter, words, or a picture, of which the words then say what it shows."""
+
+    text: OptionText = ""
+    picture: Sha256 | None = None
+
+    @model_validator(mode="after")
+    def _is_in_words(self) -> "Option":
+        if self.picture and not self.text:
+            raise ValueError("has a picture, and no words for those who do not see it")
+        return self
+
+
+Options = Annotated[tuple[Option, ...], Limits(min_length=2, max_length=MOST_OPTIONS)]
+
+
+def worded(*texts: str) -> tuple[Option, ...]:
+    """Options of these words; an empty one is a bare letter."""
+    return tuple(Option(text=text) for text in texts)
+
 
 Arrangement = Literal["row", "column", "list"]
 """Side by side, below each other, or in a list that opens."""
@@ -70,7 +91,7 @@ def _compare(field: Choice, key: ChoiceKey, answer: ChoiceAnswer, decimal: Decim
 
 
 def _key_from_text(field: Choice, text: str) -> ChoiceKey | None:
-    picked = picked_in(text, field.options, several=field.several)
+    picked = picked_in(text, [option.text for option in field.options], several=field.several)
     return ChoiceKey(picked=picked) if picked else None
 
 
@@ -100,13 +121,14 @@ CHOICE = Kind(
     key_from_text=_key_from_text,
     smallest_target=_smallest_target,
     doubt=lambda field, key, decimal: gone_options(key.picked, len(field.options)),
+    pictures=lambda field: (option.picture for option in field.options if option.picture),
     picks=True,
     example=(
         Choice(
             id="choice1",
             page="page1",
             box=Box(x=72, y=90, width=120, height=24),
-            options=("splash zone", "low shore", ""),
+            options=worded("splash zone", "low shore", ""),
         ),
         ChoiceKey(picked=_RIGHT),
         ChoiceAnswer(picked=_RIGHT),

@@ -1,6 +1,6 @@
 """What every field kind provides."""
 
-from collections.abc import Callable
+from collections.abc import Callable, Iterable
 from dataclasses import dataclass
 from typing import Annotated, Any, Generic, TypeVar
 
@@ -108,6 +108,8 @@ class Kind(Generic[F, K, P, A]):
     """Width and height, in points, of the smallest thing that a student has to press."""
     doubt: Callable[[F, K, DecimalSign], str] = lambda field, key, decimal: ""
     """Why a key may not be what the teacher meant; empty: it is clear."""
+    pictures: Callable[[F], Iterable[str]] = lambda field: ()
+    """The pictures that students are shown with it, each by its SHA-256."""
     picks: bool = False
     """Whether its answers are picked from options that letters name."""
     in_any_order: InAnyOrder[K, A] | None = None

@@ -25,27 +25,47 @@ class FieldMark:
     points: Fraction
 
 
-def mark_copy(
-    worksheet: Worksheet,
-    answers: Mapping[str, Answer],
-    tries: Mapping[str, int] | None = None,
-    try_cost: Fraction = Fraction(0),
-) -> list[FieldMark]:
-    """Mark every field of a worksheet that is worth points, in its order. A field without an answer is blank.
+class Marker:
+    """Marks copies of one worksheet. What was marked once is remembered, for a class writes the same few answers."""
 
-    ``tries`` counts the checks of a field that did not find it right; each takes away the share ``try_cost``.
-    """
-    points = points_of(worksheet)
-    pooled = _marks_in_any_order(worksheet, answers)
-    marks = []
-    for field in worksheet.fields:
-        if not points[field.id]:
-            continue
-        mark = pooled.get(field.id) or _mark(worksheet, field, answers.get(field.id))
-        if tries and try_cost:
-            mark = after_tries(mark, tries.get(field.id, 0), try_cost)
-        marks.append(FieldMark(field.id, mark, mark.share * points[field.id], points[field.id]))
-    return marks
+    def __init__(self, worksheet: Worksheet, try_cost: Fraction = Fraction(0)) -> None:
+        """A check that does not find a field right takes the share ``try_cost`` from what it earns."""
+        self._worksheet = worksheet
+        self._try_cost = try_cost
+        self._points = points_of(worksheet)
+        self._marks: dict[tuple[str, Answer], Mark] = {}
+
+    def mark(self, answers: Mapping[str, Answer], tries: Mapping[str, int] | None = None) -> list[FieldMark]:
+        """Mark every field that is worth points, in the worksheet's order. A field without an answer is blank.
+
+        ``tries`` counts the checks of a field that did not find it right.
+        """
+        pooled = _marks_in_any_order(self._worksheet, answers)
+        marks = []
+        for field in self._worksheet.fields:
+            points = self._points[field.id]
+            if not points:
+                continue
+            mark = pooled.get(field.id) or self._mark(field, answers.get(field.id))
+            if tries and self._try_cost:
+                mark = after_tries(mark, tries.get(field.id, 0), self._try_cost)
+            marks.append(FieldMark(field.id, mark, mark.share * points, points))
+        return marks
+
+    def _mark(self, field: Field, answer: Answer | None) -> Mark:
+        if answer is None:
+            return blank()
+        mark = self._marks.get((field.id, answer))
+        if mark is None:
+            key = self._worksheet.keys.get(field.id)
+            mark = kind_of(field).mark(field, key, answer, self._worksheet.decimal)
+            self._marks[field.id, answer] = mark
+        return mark
+
+
+def mark_copy(worksheet: Worksheet, answers: Mapping[str, Answer]) -> list[FieldMark]:
+    """The marks of one copy by itself."""
+    return Marker(worksheet).mark(answers)
 
 
 def after_tries(mark: Mark, tries: int, cost: Fraction) -> Mark:
@@ -66,10 +86,6 @@ def all_or_nothing(groups: Sequence[Group], right: Collection[str]) -> set[str]:
         if group.all_or_nothing and any(member not in right for member in group.fields)
         for name in group.fields
     }
-
-
-def _mark(worksheet: Worksheet, field: Field, answer: Answer | None) -> Mark:
-    return kind_of(field).mark(field, worksheet.keys.get(field.id), answer, worksheet.decimal)
 
 
 def _marks_in_any_order(worksheet: Worksheet, answers: Mapping[str, Answer]) -> dict[str, Mark]:

@@ -5,7 +5,7 @@ import uuid
 from django.db import transaction
 
 from server.accounts.models import User
-from server.copies.flows.marking import mark_again
+from server.copies.flows.mark_again import mark_again
 from server.handouts.flows.documents import document_of
 from server.handouts.flows.hand_out import find
 from server.handouts.models import Handout

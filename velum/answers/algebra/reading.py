@@ -55,7 +55,7 @@ def read(written: str, decimal: DecimalSign) -> tuple[Statement, ...]:
     if len(both) > _MOST_STATEMENTS:
         return ()
     try:
-        return tuple(_GRAMMAR.parse(part.strip()) for part in both)  # type: ignore[misc]
+        return tuple(GRAMMAR.parse(part.strip()) for part in both)  # type: ignore[misc]
     except LarkError:
         return ()
 
@@ -119,6 +119,6 @@ class _Build(Transformer[Token, Statement]):
         return Power(called, Num(int(power))) if power else called
 
 
-_GRAMMAR = Lark(
+GRAMMAR = Lark(
     (Path(__file__).parent / "grammar.lark").read_text(encoding="utf-8"), parser="lalr", transformer=_Build()
 )

@@ -6,7 +6,7 @@ from velum.document.tests.examples import page
 from velum.geometry.box import Box
 from velum.kinds import Field
 from velum.kinds.answer_box import AnswerBox
-from velum.kinds.choice import Choice
+from velum.kinds.choice import Choice, worded
 from velum.kinds.tick_places import TickPlaces
 from velum.paper.form_fields import FormField, Sort, Widget
 
@@ -47,7 +47,7 @@ class FromForms(unittest.TestCase):
     def test_a_list_becomes_a_choice(self) -> None:
         (choice,) = made("list", widget(72, 100, width=90, height=20), options=("calm", "gale"))
         assert isinstance(choice, Choice)
-        self.assertEqual((choice.options, choice.arrangement, choice.several), (("calm", "gale"), "list", False))
+        self.assertEqual((choice.options, choice.arrangement, choice.several), (worded("calm", "gale"), "list", False))
         (endless,) = made("list", widget(72, 100), options=tuple(map(str, range(200))))
         self.assertIsInstance(endless, AnswerBox, "nobody picks from two hundred: it can be typed")
 

@@ -7,7 +7,7 @@ from velum.document.worksheet import Worksheet
 from velum.geometry.box import Box
 from velum.kinds import Field
 from velum.kinds.answer_box import AnswerBox, AnswerBoxKey
-from velum.kinds.choice import Choice, ChoiceKey
+from velum.kinds.choice import Choice, ChoiceKey, worded
 from velum.kinds.tick_places import TICK_PLACES
 from velum.marking.group import Group
 
@@ -55,7 +55,7 @@ class LookOver(unittest.TestCase):
         self.assertEqual(doubts(keyed(box("box1", 100, 835))), [("off_page", ("box1",))])
 
     def test_too_small_to_touch(self) -> None:
-        row = Choice(id="pick1", page="page1", box=Box(x=72, y=90, width=60, height=24), options=("",) * 6)
+        row = Choice(id="pick1", page="page1", box=Box(x=72, y=90, width=60, height=24), options=worded(*[""] * 6))
         column = row.model_copy(update={"arrangement": "column", "box": Box(x=72, y=90, width=60, height=80)})
         in_list = row.model_copy(update={"arrangement": "list"})
         for field, small in ((row, True), (column, True), (in_list, False)):
@@ -80,7 +80,7 @@ class LookOver(unittest.TestCase):
         self.assertEqual(look_over(comma), [])
 
     def test_a_key_that_names_an_option_that_is_gone(self) -> None:
-        field = Choice(id="pick1", page="page1", box=Box(x=72, y=90, width=90, height=24), options=("", ""))
+        field = Choice(id="pick1", page="page1", box=Box(x=72, y=90, width=90, height=24), options=worded("", ""))
         sheet = keyed(field).model_copy(update={"keys": {"pick1": ChoiceKey(picked=(3,))}})
         self.assertEqual(doubts(sheet), [("doubtful_key", ("pick1",))])
 

@@ -9,14 +9,14 @@ from velum.document.tests.examples import answer_box, worksheet
 from velum.document.worksheet import Worksheet
 from velum.geometry.box import Box
 from velum.kinds.answer_box import AnswerBoxKey
-from velum.kinds.choice import Choice, ChoiceKey
+from velum.kinds.choice import Choice, ChoiceKey, worded
 
 BOXES = worksheet(*(answer_box(f"box{number}", y=number * 30) for number in range(1, 5)))
 
 
 def choice(name: str, y: float, options: tuple[str, ...] = ("", "", "", ""), several: bool = False) -> Choice:
     box = Box(x=72, y=y, width=120, height=22)
-    return Choice(id=name, page="page1", box=box, options=options, several=several)
+    return Choice(id=name, page="page1", box=box, options=worded(*options), several=several)
 
 
 CHOICES = worksheet().model_copy(update={"fields": tuple(choice(f"pick{n}", n * 30) for n in range(1, 5))})

@@ -10,7 +10,7 @@ from velum.document.tests.examples import answer_box, worksheet
 from velum.document.worksheet import Worksheet, points_of, sheet_of
 from velum.kinds.answer_box import AnswerBoxAnswer, AnswerBoxKey
 from velum.kinds.choice import CHOICE
-from velum.marking.copies import all_or_nothing, mark_copy
+from velum.marking.copies import Marker, all_or_nothing, mark_copy
 from velum.marking.group import Group
 from velum.marking.mark import Verdict
 from velum.marking.picked import mark_picked
@@ -96,7 +96,7 @@ class Together(unittest.TestCase):
 class Tries(unittest.TestCase):
     def earned(self, tries: int, cost: Fraction) -> Fraction:
         sheet = worksheet(answer_box("box1", points=2), keys={"box1": "crab"})
-        return mark_copy(sheet, {"box1": AnswerBoxAnswer(text="crab")}, {"box1": tries}, cost)[0].earned
+        return Marker(sheet, cost).mark({"box1": AnswerBoxAnswer(text="crab")}, {"box1": tries})[0].earned
 
     def test_each_takes_its_share_and_never_more_than_there_is(self) -> None:
         for tries, cost, earned in (

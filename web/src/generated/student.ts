@@ -304,7 +304,7 @@ export interface components {
              */
             number: string;
             /** Options */
-            options: string[];
+            options: components["schemas"]["Option"][];
             /** Page */
             page: string;
             /** Points */
@@ -444,6 +444,19 @@ export interface components {
              *     }
              */
             stroke: components["schemas"]["Stroke"];
+        };
+        /**
+         * Option
+         * @description An option: a bare letter, words, or a picture, of which the words then say what it shows.
+         */
+        Option: {
+            /** Picture */
+            picture?: string | null;
+            /**
+             * Text
+             * @default
+             */
+            text: string;
         };
         /**
          * Page

@@ -697,7 +697,7 @@ export interface components {
              */
             number: string;
             /** Options */
-            options: string[];
+            options: components["schemas"]["Option"][];
             /** Page */
             page: string;
             /**
@@ -1231,6 +1231,19 @@ export interface components {
              * @enum {string}
              */
             unit: "asked" | "half" | "optional" | "ignored";
+        };
+        /**
+         * Option
+         * @description An option: a bare letter, words, or a picture, of which the words then say what it shows.
+         */
+        Option: {
+            /** Picture */
+            picture?: string | null;
+            /**
+             * Text
+             * @default
+             */
+            text: string;
         };
         /**
          * OverruleIn

@@ -4,8 +4,8 @@
 export const letter = (place: number) => String.fromCharCode(65 + place);
 
 /** What is picked, in the words of the options, or in letters where they have none. */
-export const inWords = (picked: readonly number[], options: readonly string[]) =>
-  picked.map((place) => options[place] || letter(place)).join(", ");
+export const inWords = (picked: readonly number[], words: readonly string[]) =>
+  picked.map((place) => words[place] || letter(place)).join(", ");
 
 /** What is picked after an option was pressed; pressing one again lets it go. */
 export function pressed(picked: readonly number[], place: number, several: boolean): number[] {

@@ -1,7 +1,7 @@
 // The field kinds as a teacher meets them: an explicit list. svelte-check fails while one is missing.
 
 import type { Component } from "svelte";
-import type { Answer, Box, Field, Key } from "../api/teacher";
+import type { Answer, Box, Field, Key, Schemas } from "../api/teacher";
 import { answerBox } from "./answer_box/teacher";
 import { choice } from "./choice/teacher";
 import { tickPlaces } from "./tick_places/teacher";
@@ -32,6 +32,8 @@ export interface KeySettingsProps<K extends Kind> {
 
 export interface SettingsProps<K extends Kind> {
   field: FieldOf<K>;
+  /** Have the teacher choose a picture. */
+  choosePicture: (then: (picture: Schemas["PictureOut"]) => void) => void;
   onchange: (field: FieldOf<K>) => void;
 }
 

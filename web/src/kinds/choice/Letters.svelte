@@ -1,9 +1,11 @@
 <script lang="ts">
   // The options of a choice, only shown.
+  import { picturePlace } from "../../ui/picture_place";
   import { inWords, letter } from "../picked";
+  import { wordsOf, type Option } from "./option";
 
   interface Props {
-    options: readonly string[];
+    options: readonly Option[];
     several: boolean;
     arrangement: "row" | "column" | "list";
     picked: readonly number[];
@@ -11,6 +13,8 @@
     size: number;
   }
   let { options, several, arrangement, picked, size }: Props = $props();
+
+  const pictures = picturePlace();
 </script>
 
 <!-- What is shown stands in attributes: the button around it says in words what it is. -->
@@ -18,14 +22,14 @@
   <span
     class="block h-full truncate px-1 text-left font-semibold before:content-[attr(data-text)]"
     style:font-size="{size}px"
-    data-text="{inWords(picked, options)} ▾"
+    data-text="{inWords(picked, wordsOf(options))} ▾"
   ></span>
 {:else}
   <span
     class="flex h-full w-full gap-[2%] {arrangement === 'column' ? 'flex-col' : ''}"
     style:font-size="{size}px"
   >
-    {#each options as text, place (place)}
+    {#each options as { text, picture }, place (place)}
       <span class="flex min-w-0 flex-1 items-center {text ? 'gap-[0.35em] px-[0.3em]' : 'justify-center'}">
         <span
           class="grid size-[1.45em] flex-none place-items-center border-[0.1em] border-current leading-none font-bold before:content-[attr(data-text)] {several
@@ -35,7 +39,9 @@
             : 'bg-(--sheet)'}"
           data-text={letter(place)}
         ></span>
-        {#if text}
+        {#if picture}
+          <img class="h-full min-w-0 flex-1 object-contain" src="{pictures}{picture}/" alt="" />
+        {:else if text}
           <span class="min-w-0 truncate font-semibold before:content-[attr(data-text)]" data-text={text}
           ></span>
         {/if}

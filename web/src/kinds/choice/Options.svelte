@@ -1,11 +1,13 @@
 <script lang="ts">
   // The options of a choice, to be picked from or only shown.
+  import { picturePlace } from "../../ui/picture_place";
   import { letter, pressed } from "../picked";
+  import type { Option } from "./option";
 
   interface Props {
     /** Tells the options of this choice from those of others. */
     group: string;
-    options: readonly string[];
+    options: readonly Option[];
     several: boolean;
     arrangement: "row" | "column" | "list";
     picked: readonly number[];
@@ -34,8 +36,11 @@
   }: Props = $props();
 
   const still = $derived(readonly || !onpick);
-  const asList = $derived(arrangement === "list" && !several && !docked);
-  const name = (place: number) => options[place] || letter(place);
+  const pictures = picturePlace();
+  const asList = $derived(
+    arrangement === "list" && !several && !docked && !options.some(({ picture }) => picture),
+  );
+  const name = (place: number) => options[place]?.text || letter(place);
 
   function press(place: number) {
     if (!still) onpick?.(pressed(picked, place, several));
@@ -74,7 +79,7 @@
     aria-describedby={describedby || undefined}
     aria-readonly={still && !several ? true : undefined}
   >
-    {#each options as text, place (place)}
+    {#each options as { text, picture }, place (place)}
       {@const chosen = picked.includes(place)}
       <label
         class="relative flex min-w-0 flex-1 items-center rounded focus-within:outline-2 focus-within:outline-accent {still
@@ -103,7 +108,16 @@
             : 'bg-(--sheet) text-(--film-ink)'}"
           aria-hidden="true">{chosen && several ? "✓" : letter(place)}</span
         >
-        {#if text}<span class="min-w-0 truncate font-semibold">{text}</span>{/if}
+        {#if picture}
+          <img
+            class="min-w-0 flex-1 object-contain {docked ? 'h-20' : 'h-full'}"
+            src="{pictures}{picture}/"
+            alt=""
+            draggable="false"
+          />
+        {:else if text}
+          <span class="min-w-0 truncate font-semibold">{text}</span>
+        {/if}
       </label>
     {/each}
   </div>

@@ -1,44 +1,88 @@
 <script lang="ts">
+  import { ImagePlus } from "@lucide/svelte";
   import PickSettings from "../PickSettings.svelte";
   import { letter } from "../picked";
   import type { SettingsProps } from "../teacher";
+  import { bare, type Option } from "./option";
 
-  let { field, onchange }: SettingsProps<"choice"> = $props();
+  let { field, onchange, choosePicture }: SettingsProps<"choice"> = $props();
 
+  const COUNTS = [2, 3, 4, 5, 6];
   const LEAST = 2;
   const MOST = 26;
+  const PAIRS = [
+    ["true", "false"],
+    ["yes", "no"],
+  ];
   const ARRANGEMENTS = [
     ["row", "In a row"],
     ["column", "In a column"],
     ["list", "In a list"],
   ] as const;
 
+  let pair = $state("");
+
   const set = (changed: Partial<typeof field>) => onchange({ ...field, ...changed });
+  const words = (texts: string[]) => set({ options: texts.map((text) => ({ text, picture: null })) });
 
   function setCount(count: number) {
     if (!(count >= LEAST && count <= MOST)) return;
-    set({ options: Array.from({ length: count }, (_, place) => field.options[place] ?? "") });
+    set({ options: Array.from({ length: count }, (_, place) => field.options[place] ?? bare()) });
+  }
+
+  const setOption = (place: number, option: Option) =>
+    set({ options: field.options.map((old, i) => (i === place ? option : old)) });
+
+  /** Two words of one's own, with a stroke or a comma between. */
+  function setPair(event: SubmitEvent) {
+    event.preventDefault();
+    const texts = pair.split(/[/,]/).map((text) => text.trim());
+    if (texts.length !== 2 || texts.some((text) => !text)) return;
+    words(texts);
+    pair = "";
   }
 </script>
 
-<div class="flex flex-wrap items-end gap-2">
-  <div>
-    <label class="field-label" for="options">Options</label>
+<fieldset>
+  <legend class="field-label">Options</legend>
+  <div class="join">
+    {#each COUNTS as count (count)}
+      <label class="btn join-item btn-sm w-9 px-0" class:btn-primary={field.options.length === count}>
+        <input
+          type="radio"
+          name="count"
+          class="sr-only"
+          checked={field.options.length === count}
+          onchange={() => setCount(count)}
+        />{count}
+      </label>
+    {/each}
     <input
-      id="options"
-      class="input w-20 tabular-nums"
+      class="input join-item input-sm w-14 tabular-nums"
       type="number"
+      aria-label="Number of options"
       min={LEAST}
       max={MOST}
       value={field.options.length}
       onchange={(event) => setCount(event.currentTarget.valueAsNumber)}
     />
   </div>
-  <button class="btn btn-outline btn-sm" onclick={() => set({ options: ["true", "false"] })}
-    >True / false</button
-  >
-  <button class="btn btn-outline btn-sm" onclick={() => set({ options: ["yes", "no"] })}>Yes / no</button>
-</div>
+  <div class="mt-2 flex flex-wrap gap-2">
+    {#each PAIRS as texts (texts[0])}
+      <button class="btn btn-outline btn-sm" onclick={() => words(texts)}>{texts.join(" / ")}</button>
+    {/each}
+    <form class="flex min-w-0 flex-1 gap-1" onsubmit={setPair}>
+      <input
+        class="input input-sm min-w-24 flex-1"
+        aria-label="Two words of your own"
+        placeholder="rises / falls"
+        maxlength="601"
+        bind:value={pair}
+      />
+      <button class="btn btn-outline btn-sm">Use</button>
+    </form>
+  </div>
+</fieldset>
 <div>
   <label class="field-label" for="arrangement">They stand</label>
   <select
@@ -51,21 +95,41 @@
   </select>
 </div>
 <PickSettings several={field.several} partMarks={field.part_marks} onchange={set} />
-<details open={field.options.some(Boolean)}>
-  <summary class="cursor-pointer text-sm font-semibold">Words of the options</summary>
+<details open={field.options.some(({ text }) => text)}>
+  <summary class="cursor-pointer text-sm font-semibold">Words or pictures of the options</summary>
   <p class="quiet text-sm">Only where the page does not print them.</p>
-  {#each field.options as text, place (place)}
-    <label class="mt-2 flex items-center gap-2">
-      <b class="w-5 text-center">{letter(place)}</b>
+  {#each field.options as option, place (place)}
+    <div class="mt-2 flex items-center gap-2">
+      <b class="w-5 text-center" aria-hidden="true">{letter(place)}</b>
+      {#if option.picture}
+        <img class="size-8 object-contain" src="/pictures/{option.picture}/" alt="" />
+      {/if}
       <input
-        class="input input-sm w-full"
+        class="input input-sm min-w-0 flex-1"
         maxlength="300"
-        value={text}
-        onchange={(event) =>
-          set({
-            options: field.options.map((old, i) => (i === place ? event.currentTarget.value.trim() : old)),
-          })}
+        aria-label="{letter(place)}{option.picture ? ', what its picture shows' : ''}"
+        value={option.text}
+        onchange={(event) => {
+          const text = event.currentTarget.value.trim();
+          setOption(place, text ? { ...option, text } : bare());
+        }}
       />
-    </label>
+      {#if option.picture}
+        <button
+          class="btn btn-ghost btn-sm px-2"
+          aria-label="Take the picture of {letter(place)} away"
+          onclick={() => setOption(place, bare())}>×</button
+        >
+      {:else}
+        <button
+          class="btn btn-outline btn-sm px-2"
+          aria-label="A picture for {letter(place)}"
+          onclick={() =>
+            choosePicture(({ picture, alternative }) =>
+              setOption(place, { text: alternative.slice(0, 300), picture }),
+            )}><ImagePlus size={16} aria-hidden="true" /></button
+        >
+      {/if}
+    </div>
   {/each}
 </details>

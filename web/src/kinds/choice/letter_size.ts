@@ -2,7 +2,7 @@
 
 interface Choice {
   box: { width: number; height: number };
-  options: readonly string[];
+  options: readonly { text: string }[];
   arrangement: "row" | "column" | "list";
 }
 

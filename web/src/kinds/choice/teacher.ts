@@ -1,6 +1,7 @@
 import type { Box } from "../../api/teacher";
 import { inWords, pressed } from "../picked";
 import type { TeacherKind } from "../teacher";
+import { bare, wordsOf } from "./option";
 import Face from "./Face.svelte";
 import Icon from "./Icon.svelte";
 import KeyField from "./KeyField.svelte";
@@ -27,7 +28,7 @@ export const choice: TeacherKind<"choice"> = {
       name: "",
       number: "",
       hint: "",
-      options: Array.from({ length: Math.max(2, Math.min(6, count)) }, () => ""),
+      options: Array.from({ length: Math.max(2, Math.min(6, count)) }, bare),
       several: false,
       arrangement: upright ? "column" : "row",
       part_marks: true,
@@ -38,8 +39,8 @@ export const choice: TeacherKind<"choice"> = {
     const picked = field.several ? pressed(key?.picked ?? [], place, true) : [place];
     return picked.length > 0 ? { kind: "choice", picked } : null;
   },
-  keyInWords: (key, field) => inWords(key.picked, field.options),
-  answerInWords: (answer, field) => inWords(answer.picked, field.options),
+  keyInWords: (key, field) => inWords(key.picked, wordsOf(field.options)),
+  answerInWords: (answer, field) => inWords(answer.picked, wordsOf(field.options)),
   Icon,
   Face,
   KeyField,

@@ -78,8 +78,8 @@
   </aside>
 </div>
 <Overtaken {editing} />
-{#if editing.wanted}
+{#if editing.choosing}
   {#await import("./fixtures/PictureDialog.svelte") then { default: PictureDialog }}
-    {#if editing.wanted}<PictureDialog {editing} wanted={editing.wanted} />{/if}
+    <PictureDialog then={editing.choosing} onclose={() => (editing.choosing = null)} />
   {/await}
 {/if}

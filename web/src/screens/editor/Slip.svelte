@@ -70,7 +70,11 @@
           {/key}
         {/if}
       {:else if Settings}
-        <Settings field={one} onchange={(field) => editing.change("Settings changed", [field])} />
+        <Settings
+          field={one}
+          onchange={(field) => editing.change("Settings changed", [field])}
+          choosePicture={(then) => (editing.choosing = then)}
+        />
       {/if}
       <QuestionSettings {editing} field={one} />
       {#if oneGroup}<GroupSettings {editing} group={oneGroup} />{/if}

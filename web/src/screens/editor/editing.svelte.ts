@@ -9,7 +9,14 @@ import type { Editor as RichText } from "@tiptap/core";
 import type { EditQueue } from "../../saving/edit_queue";
 import type { SaveState } from "../../saving/state";
 import { announce } from "../../ui/Announcer.svelte";
-import { FIXTURE_TOOLS, fixtureName, isFixtureTool, type Corner, type FixtureTool } from "./fixtures/tools";
+import {
+  FIXTURE_TOOLS,
+  fixtureName,
+  isFixtureTool,
+  pictureIn,
+  type Corner,
+  type FixtureTool,
+} from "./fixtures/tools";
 import { applied, inverse } from "../../worksheet/edits";
 import { following, numbersOf } from "../../worksheet/numbering";
 
@@ -45,8 +52,8 @@ export class Editing {
   writing: string | null = $state(null);
   /** The rich text editor that is at work in it. */
   writer: { editor: RichText } | null = $state.raw(null);
-  /** A place that waits for a picture to be chosen. */
-  wanted: { page: Page; box: Box } | null = $state.raw(null);
+  /** What is done with the picture that the teacher is choosing. */
+  choosing: ((picture: Schemas["PictureOut"]) => void) | null = $state.raw(null);
   saving: SaveState = $state.raw({ is: "saved" });
   stale: Overtaken | null = $state.raw(null);
   /** How many batches were saved. */
@@ -172,7 +179,8 @@ export class Editing {
     const inside = rounded(moved({ ...box, width: Math.min(box.width, page.width) }, { x: 0, y: 0 }, page));
     if (isFixtureTool(kind)) {
       this.tool = null;
-      if (kind === "picture") this.wanted = { page, box: inside };
+      if (kind === "picture")
+        this.choosing = (picture) => this.lay(pictureIn(newId(), page.id, inside, picture));
       else this.lay(FIXTURE_TOOLS[kind].draw(newId(), page.id, inside, start));
       return;
     }

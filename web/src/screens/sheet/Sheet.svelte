@@ -3,6 +3,7 @@
   import Announcer from "../../ui/Announcer.svelte";
   import SaveNote from "../../ui/SaveNote.svelte";
   import { moment } from "../../ui/dates";
+  import { setPicturePlace } from "../../ui/picture_place";
   import Dock from "./Dock.svelte";
   import HandIn from "./HandIn.svelte";
   import Paper from "./Paper.svelte";
@@ -13,6 +14,7 @@
 
   // svelte-ignore state_referenced_locally
   const working = new Working(begun);
+  setPicturePlace(`/c/${working.copy.id}/pictures/`);
   /** Below this width, in CSS pixels, answers are typed in the dock, under the thumb. */
   const PHONE = 640;
   let innerWidth = $state(window.innerWidth);
