@@ -161,7 +161,7 @@ class Fixtures(Journey):
         dialog = page.get_by_role("dialog")
         dialog.get_by_label("A picture of your own").set_input_files(_file("rock_pool.png", pictures.see_through()))
         expect(dialog.get_by_label("What it shows")).to_have_value("rock pool")
-        dialog.get_by_role("button", name="Lay it").click()
+        dialog.get_by_role("button", name="Take it").click()
         expect(self.laid("Picture “rock pool”")).to_be_visible()
         self.pick_up("Picture")
         self.editor.draw(100, 300, 200, 400)
@@ -175,7 +175,7 @@ class Fixtures(Journey):
         self.editor.draw(300, 300, 400, 400)
         dialog = self.page.get_by_role("dialog")
         dialog.get_by_label("A picture of your own").set_input_files(_file("notes.txt", b"not a picture at all"))
-        dialog.get_by_role("button", name="Lay it").click()
+        dialog.get_by_role("button", name="Take it").click()
         expect(dialog.get_by_role("alert")).to_contain_text("no picture that Velum knows")
         self.assertEqual(self.kept(), [])
 

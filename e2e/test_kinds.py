@@ -5,11 +5,12 @@ from typing import Any
 from playwright.sync_api import Locator, Page, expect
 
 from e2e.files import file
-from e2e.journey import PHONE, Journey
+from e2e.journey import LAPTOP, PHONE, Journey
 from e2e.pages.desk import DeskPage
 from e2e.pages.editor import EditorPage
 from e2e.pages.handout import HandoutPage
 from e2e.pages.sheet import JoinPage
+from server.handouts.flows.hand_out import hand_out
 from server.worksheets.models import Worksheet
 from velum.testing import papers
 
@@ -120,6 +121,41 @@ class Placing(Journey):
         known = {field["id"] for field in self.tide_table.document["fields"]}
         (made,) = [field for field in sheet.document["fields"] if field["id"] not in known]
         return dict(made)
+
+    def test_two_words_of_ones_own_in_one_step(self) -> None:
+        self.page.get_by_role("button", name="Choice").click()
+        self.editor.draw(60, 640, 260, 670)
+        self.page.get_by_label("Two words of your own").fill("rises / falls")
+        self.page.keyboard.press("Enter")
+        self.assertEqual(words_of(self.made()), ["rises", "falls"])
+
+    def test_an_option_is_a_picture_that_students_see_and_hear_of(self) -> None:
+        self.page.get_by_role("button", name="Choice").click()
+        self.editor.draw(60, 640, 360, 720)
+        self.page.get_by_role("group", name="Options").get_by_text("2", exact=True).click()
+        self.page.get_by_text("Words or pictures of the options").click()
+        self.page.get_by_role("button", name="A picture for A").click()
+        dialog = self.page.get_by_role("dialog")
+        dialog.get_by_label("Find").fill("lobster")
+        dialog.get_by_role("button", name="lobster").first.click()
+        expect(self.page.get_by_label("A, what its picture shows")).to_have_value("lobster")
+        self.assert_accessible(self.page)
+        made = self.made()
+        self.assertEqual(words_of(made), ["lobster", ""])
+        handout = hand_out(self.maren, self.tide_table.pk)
+        for device in (LAPTOP, PHONE):
+            page = self.new_browser(**device).new_page()
+            JoinPage(page).join(handout.code, f"Zoe Quill {device is PHONE}")
+            field = page.locator(f"[data-field={made['id']}]")
+            field.scroll_into_view_if_needed()
+            if device is PHONE:
+                field.get_by_role("button").click()
+            place = page.get_by_label("The question in hand") if device is PHONE else field
+            picture = place.locator("img")
+            page.wait_for_function("image => image.naturalWidth > 0", arg=picture.element_handle())
+            place.get_by_role("radio", name="lobster").check(force=True)
+            expect(place.get_by_role("radio", name="lobster")).to_be_checked()
+            self.assert_accessible(page)
 
     def test_a_choice_of_bare_letters_needs_no_typing(self) -> None:
         self.page.get_by_role("button", name="Choice").click()

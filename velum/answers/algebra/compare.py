@@ -51,7 +51,7 @@ def compare_expressions(written: str, meant: str, rules: Expression, decimal: De
         return for_teacher(reasons.CANNOT_TELL)
     if said in _DIFFERENCES:
         return wrong(_DIFFERENCES[said])
-    if any(_all_same(one, other) is _Same.YES for one in _readings(keys) for other in _readings(answers)):
+    if "/" in written + meant and _same_in_some_reading(keys, answers):
         return for_teacher(reasons.TWO_READINGS)
     return wrong(reasons.OTHER_RELATION if relation else reasons.OTHER_EXPRESSION)
 
@@ -63,6 +63,10 @@ def _value_alone(key: Statement, answer: Statement) -> Statement | None:
             if len(letters(side)) == 1 and not letters(other) - letters(answer.sides[0]):
                 return Statement((other,))
     return None
+
+
+def _same_in_some_reading(keys: tuple[Statement, ...], answers: tuple[Statement, ...]) -> bool:
+    return any(_all_same(one, other) is _Same.YES for one in _readings(keys) for other in _readings(answers))
 
 
 def _readings(statements: tuple[Statement, ...]) -> list[tuple[Statement, ...]]:

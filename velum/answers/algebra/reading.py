@@ -120,5 +120,8 @@ class _Build(Transformer[Token, Statement]):
 
 
 GRAMMAR = Lark(
-    (Path(__file__).parent / "grammar.lark").read_text(encoding="utf-8"), parser="lalr", transformer=_Build()
+    (Path(__file__).parent / "grammar.lark").read_text(encoding="utf-8"),
+    parser="lalr",
+    lexer="basic",  # the words mean the same everywhere, and this one is nearly twice as fast
+    transformer=_Build(),
 )

@@ -1,6 +1,7 @@
 """An expression as a tree. Subtraction is the sum with a negative, so that there is one way to say it."""
 
 from fractions import Fraction
+from functools import lru_cache
 from typing import NamedTuple, TypeAlias
 
 
@@ -61,19 +62,27 @@ def negative(node: Node) -> Node:
             return Product((Num(-1), node))
 
 
-def letters(node: Node) -> set[str]:
+@lru_cache(maxsize=8_192)
+def letters(node: Node) -> frozenset[str]:
     """The variables in an expression."""
+    found: set[str] = set()
+    _collect(node, found)
+    return frozenset(found)
+
+
+def _collect(node: Node, found: set[str]) -> None:
     match node:
         case Letter(name):
-            return set() if name in CONSTANTS else {name}
-        case Num():
-            return set()
+            if name not in CONSTANTS:
+                found.add(name)
         case Sum(parts) | Product(parts):
-            return set().union(*map(letters, parts))
+            for part in parts:
+                _collect(part, found)
         case Quotient(one, other) | Power(one, other):
-            return letters(one) | letters(other)
+            _collect(one, found)
+            _collect(other, found)
         case Call(_, argument):
-            return letters(argument)
+            _collect(argument, found)
 
 
 def bound_to_the_left(node: Node) -> Node:
