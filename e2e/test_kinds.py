@@ -146,7 +146,7 @@ class Placing(Journey):
         for device in (LAPTOP, PHONE):
             page = self.new_browser(**device).new_page()
             JoinPage(page).join(handout.code, f"Zoe Quill {device is PHONE}")
-            field = page.locator(f"[data-field={made['id']}]")
+            field = page.locator(f'[data-field="{made["id"]}"]')
             field.scroll_into_view_if_needed()
             if device is PHONE:
                 field.get_by_role("button").click()

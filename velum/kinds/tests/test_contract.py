@@ -10,6 +10,7 @@ from hypothesis import strategies as st
 from pydantic import TypeAdapter
 
 from velum import kinds
+from velum.document.look_over import SMALLEST
 from velum.kinds import KINDS, AnyKind, Field, registry
 from velum.kinds.kind import AnswerRefused
 from velum.marking.mark import Verdict
@@ -52,6 +53,32 @@ class Contract(unittest.TestCase):
                 self.assertNotIn(word, prompt)
             for name in type(key).model_fields.keys() - {"kind"}:
                 self.assertNotIn(f'"{name}"', prompt)
+
+    def test_its_prompt_keeps_the_hint_back(self) -> None:
+        for kind in self.each():
+            field = kind.example[0].model_copy(update={"hint": "look under the stones"})
+            self.assertNotIn("under the stones", kind.prompt(field).model_dump_json())
+
+    def test_its_own_key_in_words_makes_the_key_again(self) -> None:
+        for kind in self.each():
+            field, key, _ = kind.example
+            text = "A" if kind.picks else key.text
+            made = kind.key_from_text(field, text)
+            self.assertIsInstance(made, kind.key)
+            self.assertIsNone(kind.key_from_text(field, "  "))
+
+    def test_its_key_is_clear_and_it_is_large_enough_to_touch(self) -> None:
+        for kind in self.each():
+            field, key, _ = kind.example
+            self.assertEqual(kind.doubt(field, key, "."), "")
+            self.assertGreater(min(kind.smallest_target(field)), SMALLEST)
+
+    def test_what_stands_in_any_order_can_be_told_apart(self) -> None:
+        for kind in self.each():
+            field, key, answer = kind.example
+            if kind.in_any_order:
+                again = kind.in_any_order.as_key(kind.in_any_order.written(key))
+                self.assertEqual(kind.mark(field, again, answer).verdict, Verdict.RIGHT)
 
     def test_its_prompt_says_what_it_is_and_where(self) -> None:
         for kind in self.each():

@@ -71,9 +71,9 @@
     {#each PAIRS as texts (texts[0])}
       <button class="btn btn-outline btn-sm" onclick={() => words(texts)}>{texts.join(" / ")}</button>
     {/each}
-    <form class="flex min-w-0 flex-1 gap-1" onsubmit={setPair}>
+    <form class="flex w-full gap-1" onsubmit={setPair}>
       <input
-        class="input input-sm min-w-24 flex-1"
+        class="input input-sm min-w-0 flex-1"
         aria-label="Two words of your own"
         placeholder="rises / falls"
         maxlength="601"

@@ -24,7 +24,7 @@
       {#if working.refused[prompt.id]}<span class="text-sm text-warning" role="alert"
           >{working.refused[prompt.id]}</span
         >{/if}
-      <span class="quiet ml-auto text-sm">{answered} of {working.prompts.length}</span>
+      <span class="quiet ml-auto text-sm whitespace-nowrap">{answered} of {working.prompts.length}</span>
     </div>
     {#key prompt.id}
       <div class="text-base-content [&_input:not([type=radio],[type=checkbox])]:h-12">
