@@ -15,6 +15,7 @@ from math import gcd
 from velum.answers import reasons
 from velum.answers.comparison import Ratio
 from velum.answers.number import read_number
+from velum.answers.quantity import read_quantity
 from velum.answers.signs import plain_signs
 from velum.marking.mark import Mark, for_teacher, right, wrong
 
@@ -49,13 +50,22 @@ def read_time(written: str) -> list[int]:
     return [at] if clear else [at, (at + _NOON) % (2 * _NOON)]
 
 
+def _length(written: str) -> Fraction | None:
+    """The minutes of a length of time, such as 6 hours 10."""
+    quantity = read_quantity(written)
+    if quantity is None or quantity.unit is None or quantity.unit.kind != "time" or quantity.number.sure is None:
+        return None
+    return quantity.number.sure * quantity.unit.size / 60
+
+
 def compare_times(written: str, meant: str) -> Mark | None:
     """Mark one answer against one right time; None when the key itself is no time."""
     keys, answers = read_time(meant), read_time(written)
     if not keys:
         return None
     if not answers:
-        return wrong(reasons.NOT_A_TIME)
+        length = _length(written)
+        return for_teacher(reasons.LENGTH_OF_TIME) if length in keys else wrong(reasons.NOT_A_TIME)
     if answers[0] in keys:
         return right(reasons.SAME_TIME)
     return for_teacher(reasons.HALF_OF_DAY) if set(answers) & set(keys) else wrong(reasons.OTHER_TIME)

@@ -1,14 +1,13 @@
 """The look-over: what of a worksheet is missing or doubtful. It only says so; nothing is stopped by it."""
 
 from collections import defaultdict
-from collections.abc import Iterator
-from itertools import combinations
+from collections.abc import Iterable, Iterator
 from typing import Literal
 
 from velum.document.numbering import numbers_of
 from velum.document.worksheet import Page, Worksheet, points_of
 from velum.geometry.box import Box
-from velum.kinds import kind_of
+from velum.kinds import Field, kind_of
 from velum.model import Id, Model
 
 Doubt = Literal["nothing", "no_key", "doubtful_key", "no_points", "same_number", "overlap", "off_page", "too_small"]
@@ -65,12 +64,22 @@ def _numbers(worksheet: Worksheet) -> Iterator[Finding]:
 def _places(worksheet: Worksheet) -> Iterator[Finding]:
     for page in worksheet.pages:
         fields = [field for field in worksheet.fields if field.page == page.id]
-        for one, other in combinations(fields, 2):
+        for one, other in _near_each_other(fields):
             if _overlap(one.box, other.box):
                 yield Finding(doubt="overlap", fields=(one.id, other.id))
         for field in fields:
             if _is_off(field.box, page):
                 yield Finding(doubt="off_page", fields=(field.id,))
+
+
+def _near_each_other(fields: Iterable[Field]) -> Iterator[tuple[Field, Field]]:
+    """The pairs of which the lower begins above the end of the higher."""
+    downwards = sorted(fields, key=lambda field: field.box.y)
+    for place, one in enumerate(downwards):
+        for other in downwards[place + 1 :]:
+            if other.box.y >= one.box.bottom:
+                break
+            yield one, other
 
 
 def _overlap(one: Box, other: Box) -> bool:

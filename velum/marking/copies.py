@@ -40,7 +40,7 @@ class Marker:
 
         ``tries`` counts the checks of a field that did not find it right.
         """
-        pooled = _marks_in_any_order(self._worksheet, answers)
+        pooled = self._marks_in_any_order(answers)
         marks = []
         for field in self._worksheet.fields:
             points = self._points[field.id]
@@ -61,6 +61,36 @@ class Marker:
             mark = kind_of(field).mark(field, key, answer, self._worksheet.decimal)
             self._marks[field.id, answer] = mark
         return mark
+
+    def _marks_in_any_order(self, answers: Mapping[str, Answer]) -> dict[str, Mark]:
+        fields = {field.id: field for field in self._worksheet.fields}
+        marks: dict[str, Mark] = {}
+        for group in self._worksheet.groups:
+            if group.any_order:
+                members = [fields[name] for name in group.fields]
+                given = [answers.get(name) for name in group.fields]
+                marks.update(zip(group.fields, self._marks_of_pool(members, given), strict=True))
+        return marks
+
+    def _marks_of_pool(self, fields: Sequence[Field], answers: Sequence[Answer | None]) -> list[Mark]:
+        """The marks of fields of one kind, whose answers may stand in any order."""
+        kind = kind_of(fields[0])
+        pooling = kind.in_any_order
+        assert pooling is not None  # grouping.check_groups
+        if any(len(str(answer)) > LONGEST_IN_POOL for answer in answers):
+            # Each answer is compared with each key, which takes too long for long ones.
+            return [blank() if kind.is_empty(answer) else for_teacher(TOO_LONG) for answer in answers]
+
+        def same(one: Answer, other: Answer) -> bool:
+            mark = kind.mark(fields[0], pooling.as_key(one), other, self._worksheet.decimal)
+            return mark.verdict is Verdict.RIGHT
+
+        def written(field: Field) -> Answer | None:
+            key = self._worksheet.keys.get(field.id)
+            return None if key is None else pooling.written(key)
+
+        given: list[Answer | None] = [None if kind.is_empty(answer) else answer for answer in answers]
+        return mark_pool(fields, given, self._mark, same, written)
 
 
 def mark_copy(worksheet: Worksheet, answers: Mapping[str, Answer]) -> list[FieldMark]:
@@ -86,34 +116,3 @@ def all_or_nothing(groups: Sequence[Group], right: Collection[str]) -> set[str]:
         if group.all_or_nothing and any(member not in right for member in group.fields)
         for name in group.fields
     }
-
-
-def _marks_in_any_order(worksheet: Worksheet, answers: Mapping[str, Answer]) -> dict[str, Mark]:
-    fields = {field.id: field for field in worksheet.fields}
-    marks: dict[str, Mark] = {}
-    for group in worksheet.groups:
-        if group.any_order:
-            members = [fields[name] for name in group.fields]
-            marks.update(zip(group.fields, _marks_of_pool(worksheet, members, answers), strict=True))
-    return marks
-
-
-def _marks_of_pool(worksheet: Worksheet, fields: Sequence[Field], answers: Mapping[str, Answer]) -> list[Mark]:
-    """The marks of fields of one kind, whose answers may stand in any order."""
-    kind, field = kind_of(fields[0]), fields[0]
-    pooling = kind.in_any_order
-    assert pooling is not None  # grouping.check_groups
-    given = [answers.get(field.id) for field in fields]
-    if any(len(str(answer)) > LONGEST_IN_POOL for answer in given):
-        # Each answer is compared with each key, which takes too long for long ones.
-        return [blank() if kind.is_empty(answer) else for_teacher(TOO_LONG) for answer in given]
-
-    return mark_pool(
-        [worksheet.keys.get(field.id) for field in fields],
-        [None if kind.is_empty(answer) else answer for answer in given],
-        mark=lambda key, answer: kind.mark(field, key, answer, worksheet.decimal),
-        same=lambda one, other: (
-            kind.mark(field, pooling.as_key(one), other, worksheet.decimal).verdict is Verdict.RIGHT
-        ),
-        written=lambda key: None if key is None else pooling.written(key),
-    )

@@ -7,7 +7,7 @@ from pydantic import Field as Limits
 from velum.marking.points import Points
 from velum.model import Id, Model
 
-MOST_IN_GROUP = 60
+MOST_IN_GROUP = 40
 
 
 class Group(Model):

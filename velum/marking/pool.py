@@ -9,30 +9,32 @@ from velum.marking.mark import Mark, Reason, Verdict, blank, wrong
 
 SAME_AGAIN = Reason("same_again", "the same answer stands in another box")
 
-K = TypeVar("K")
+F = TypeVar("F")
 A = TypeVar("A")
 
 
 def mark_pool(
-    keys: Sequence[K],
+    fields: Sequence[F],
     answers: Sequence[A | None],
-    mark: Callable[[K, A], Mark],
+    mark: Callable[[F, A], Mark],
     same: Callable[[A, A], bool],
-    written: Callable[[K], A | None],
+    written: Callable[[F], A | None],
 ) -> list[Mark]:
     """A mark for each answer (None: blank), each key used for one answer at most, so that all earn most together.
 
-    An answer that stands there twice counts once, unless it is asked for twice. ``mark`` marks an answer against a
-    key, ``same`` says whether two answers say the same, and ``written`` gives the answer that a key is made of.
+    An answer that stands there twice counts once, unless it is asked for twice. ``mark`` marks an answer against the
+    key of a field, ``same`` says whether two answers say the same, ``written`` gives the answer a key is made of.
     """
     there = {place: answer for place, answer in enumerate(answers) if answer is not None}
-    found = [[mark(key, there[place]) if place in there else blank() for key in keys] for place in range(len(answers))]
-    asked = [written(key) for key in keys]
+    found = [
+        [mark(field, there[place]) if place in there else blank() for field in fields] for place in range(len(answers))
+    ]
+    asked = [written(field) for field in fields]
     again: set[int] = set()
     for places in _alike(there, same):
         again.update(places[max(1, _times_asked(found[places[0]], asked, same)) :])
     for place in again:
-        found[place] = [wrong(SAME_AGAIN)] * len(keys)
+        found[place] = [wrong(SAME_AGAIN)] * len(fields)
     return [row[column] for row, column in zip(found, best_assignment(_worths(found)), strict=True)]
 
 

@@ -7,20 +7,18 @@ now are written: so two hundred copies take a moment.
 import json
 import uuid
 from collections import Counter, defaultdict
-from fractions import Fraction
 
 from django.db import transaction
 from django.db.models import TextField
 from django.db.models.functions import Cast
 
-from server.copies.flows.marking import NOT_RIGHT, said_by, stored
+from server.copies.flows.marking import NOT_RIGHT, marker_of, said_by, stored
 from server.copies.models import Answer, Mark, Try
 from server.handouts.flows.documents import document_of
 from server.handouts.models import Handout
 from velum.document.worksheet import Worksheet
 from velum.kinds import Answer as AnswerValue
 from velum.kinds import kind_of
-from velum.marking.copies import Marker
 
 _SAID = ("verdict", "earned", "points", "reason_code", "reason")
 
@@ -29,7 +27,7 @@ _SAID = ("verdict", "earned", "points", "reason_code", "reason")
 def mark_again(handout: Handout) -> int:
     """Mark all copies of a handout that were handed in; returns how many marks are others now."""
     worksheet = document_of(handout)
-    marker = Marker(worksheet, Fraction(handout.try_cost, 100))
+    marker = marker_of(handout)
     answers = _answers_of(handout, worksheet)
     tries = _tries_of(handout) if handout.try_cost else {}
     before = {

@@ -9,6 +9,7 @@ from django.db import transaction
 
 from server.copies.models import Answer, Copy, Mark, Try
 from server.handouts.flows.documents import document_of
+from server.handouts.models import Handout
 from velum.document.worksheet import Worksheet
 from velum.kinds import Answer as AnswerValue
 from velum.kinds import kind_of
@@ -19,11 +20,19 @@ NOT_RIGHT = (Verdict.WRONG, Verdict.PARTLY)
 """What a check says of an answer when it has not found it right. What waits for the teacher is neither."""
 
 
-def marks_now(copy: Copy, answers: Iterable[Answer]) -> list[FieldMark]:
-    """The marks of a copy as it stands, computed anew; the same answers and tries always give the same marks."""
-    worksheet, cost = document_of(copy.handout), Fraction(copy.handout.try_cost, 100)
-    tries = tries_not_right(copy.tries.all()) if cost else None
-    return Marker(worksheet, cost).mark(_values(worksheet, answers), tries)
+def marker_of(handout: Handout) -> Marker:
+    """What marks the copies of a handout."""
+    return Marker(document_of(handout), Fraction(handout.try_cost, 100))
+
+
+def marks_now(copy: Copy, answers: Iterable[Answer], marker: Marker | None = None) -> list[FieldMark]:
+    """The marks of a copy as it stands, computed anew; the same answers and tries always give the same marks.
+
+    Who marks many copies hands over the handout's ``marker``, which remembers what it has marked.
+    """
+    marker = marker or marker_of(copy.handout)
+    tries = tries_not_right(copy.tries.all()) if copy.handout.try_cost else None
+    return marker.mark(_values(document_of(copy.handout), answers), tries)
 
 
 def marks_of_answers(worksheet: Worksheet, answers: Iterable[Answer]) -> list[FieldMark]:

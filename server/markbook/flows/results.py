@@ -4,13 +4,13 @@ from collections.abc import Sequence
 from dataclasses import dataclass, replace
 from fractions import Fraction
 
-from server.copies.flows.marking import marks_now, tries_not_right
+from server.copies.flows.marking import marker_of, marks_now, tries_not_right
 from server.copies.models import Copy
 from server.handouts.flows.documents import document_of
 from server.handouts.models import Handout
 from server.markbook.models import Overrule
 from velum.document.worksheet import Worksheet
-from velum.marking.copies import FieldMark, all_or_nothing
+from velum.marking.copies import FieldMark, Marker, all_or_nothing
 from velum.marking.group import Group
 from velum.marking.mark import Mark, Reason, Verdict
 
@@ -31,15 +31,16 @@ class CountedMark:
 def copies_with_marks(handout: Handout) -> list[tuple[Copy, list[CountedMark]]]:
     """Every copy of a handout with its marks, by name."""
     copies = handout.copies.select_related("handout").prefetch_related("answers", "marks", "tries", "overrules__by")
-    return [(copy, counted_marks(copy)) for copy in copies]
+    marker = marker_of(handout)
+    return [(copy, counted_marks(copy, marker)) for copy in copies]
 
 
-def counted_marks(copy: Copy) -> list[CountedMark]:
+def counted_marks(copy: Copy, marker: Marker | None = None) -> list[CountedMark]:
     """The marks of a copy, field by field: those stored when it was handed in, or how it stands now."""
     tries = tries_not_right(copy.tries.all())
     overruled = {ruling.field_id: ruling for ruling in copy.overrules.all()}
     document = document_of(copy.handout)
-    marked = _stored(copy, document) if copy.handed_in_at else marks_now(copy, copy.answers.all())
+    marked = _stored(copy, document) if copy.handed_in_at else marks_now(copy, copy.answers.all(), marker)
     counted = [_counted(mark, tries[mark.field_id], overruled.get(mark.field_id)) for mark in marked]
     return _together(document.groups, counted)
 

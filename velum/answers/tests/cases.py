@@ -338,6 +338,9 @@ GROUPS = [
             ("00:00", "midnight", R, "same_time"),
             ("00:10", "12:10 am", R, "same_time"),
             ("14:30", "25:30", W, "not_a_time"),
+            ("6:10", "6 hours 10", T, "length_of_time"),
+            ("6:10", "370 min", T, "length_of_time"),
+            ("6:10", "5 hours 10", W, "not_a_time"),
         ],
     ),
     Group(

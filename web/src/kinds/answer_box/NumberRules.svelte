@@ -78,8 +78,8 @@
   </label>
 {/if}
 {#if wrong}<p class="text-sm font-semibold text-warning" role="alert">That is no number.</p>{/if}
-<div class="flex gap-3">
-  <label class="flex-1">
+<div class="flex flex-wrap gap-3">
+  <label class="basis-full">
     <span class="field-label">The unit</span>
     <select
       class="input w-full"
@@ -92,11 +92,11 @@
   <label>
     <span class="field-label">Decimals</span>
     <select
-      class="input w-24"
+      class="input w-44"
       value={rules.decimal ?? ""}
       onchange={(event) => set({ decimal: (event.currentTarget.value || null) as "." | "," | null })}
     >
-      <option value="">as set</option>
+      <option value="">as on the sheet</option>
       <option value=".">1.5</option>
       <option value=",">1,5</option>
     </select>
