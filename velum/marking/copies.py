@@ -89,7 +89,7 @@ class Marker:
             key = self._worksheet.keys.get(field.id)
             return None if key is None else pooling.written(key)
 
-        given: list[Answer | None] = [None if kind.is_empty(answer) else answer for answer in answers]
+        given = {place: answer for place, answer in enumerate(answers) if answer and not kind.is_empty(answer)}
         return mark_pool(fields, given, self._mark, same, written)
 
 

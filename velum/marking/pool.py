@@ -1,6 +1,6 @@
 """Answers that may stand in any order, marked against all the right ones of their group."""
 
-from collections.abc import Callable, Sequence
+from collections.abc import Callable, Mapping, Sequence
 from math import lcm
 from typing import TypeVar
 
@@ -15,30 +15,33 @@ A = TypeVar("A")
 
 def mark_pool(
     fields: Sequence[F],
-    answers: Sequence[A | None],
+    answers: Mapping[int, A],
     mark: Callable[[F, A], Mark],
     same: Callable[[A, A], bool],
     written: Callable[[F], A | None],
 ) -> list[Mark]:
-    """A mark for each answer (None: blank), each key used for one answer at most, so that all earn most together.
+    """A mark for each field, each key used for one answer at most, so that all earn most together.
+
+    ``answers`` are those that are not blank, by the place of their field.
 
     An answer that stands there twice counts once, unless it is asked for twice. ``mark`` marks an answer against the
     key of a field, ``same`` says whether two answers say the same, ``written`` gives the answer a key is made of.
     """
-    there = {place: answer for place, answer in enumerate(answers) if answer is not None}
+    nothing = [blank()] * len(fields)
     found = [
-        [mark(field, there[place]) if place in there else blank() for field in fields] for place in range(len(answers))
+        [mark(field, answers[place]) for field in fields] if place in answers else nothing
+        for place in range(len(fields))
     ]
     asked = [written(field) for field in fields]
     again: set[int] = set()
-    for places in _alike(there, same):
+    for places in _alike(answers, same):
         again.update(places[max(1, _times_asked(found[places[0]], asked, same)) :])
     for place in again:
         found[place] = [wrong(SAME_AGAIN)] * len(fields)
     return [row[column] for row, column in zip(found, best_assignment(_worths(found)), strict=True)]
 
 
-def _alike(answers: dict[int, A], same: Callable[[A, A], bool]) -> list[list[int]]:
+def _alike(answers: Mapping[int, A], same: Callable[[A, A], bool]) -> list[list[int]]:
     """The places of the answers, those together that say the same."""
     alike: list[list[int]] = []
     for place, answer in answers.items():
