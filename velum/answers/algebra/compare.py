@@ -9,7 +9,7 @@ from itertools import chain
 from velum.answers import reasons
 from velum.answers.algebra.form import form_of
 from velum.answers.algebra.reading import LONGEST, Statement, read
-from velum.answers.algebra.tree import Node, Sum, bound_to_the_left, letters, negative
+from velum.answers.algebra.tree import Node, Sum, bound_to_the_left, letters, negative, renamed
 from velum.answers.algebra.values import NEAR, NEARLY, Exact, Inexact, Unknown, exactly, points, roughly, small_points
 from velum.answers.comparison import Expression
 from velum.answers.number import DecimalSign
@@ -41,6 +41,7 @@ def compare_expressions(written: str, meant: str, rules: Expression, decimal: De
             keys = (value,)
         else:
             return wrong(reasons.RELATION_MISSING if keys[0].relations else reasons.EXPRESSION_ASKED)
+    answers = _in_the_keys_case(answers, keys)
     said = _all_same(keys, answers)
     relation = bool(keys[0].relations)
     if said is _Same.YES:
@@ -54,6 +55,24 @@ def compare_expressions(written: str, meant: str, rules: Expression, decimal: De
     if "/" in written + meant and _same_in_some_reading(keys, answers):
         return for_teacher(reasons.TWO_READINGS)
     return wrong(reasons.OTHER_RELATION if relation else reasons.OTHER_EXPRESSION)
+
+
+def _in_the_keys_case(answers: tuple[Statement, ...], keys: tuple[Statement, ...]) -> tuple[Statement, ...]:
+    """The answers with capital and small letters as the key has them, for telephones write a capital by themselves.
+
+    A letter that the key has both ways stays as it is.
+    """
+    wanted, given = _letters_of(keys), _letters_of(answers)
+    names = {name: name.swapcase() for name in given - wanted if name.swapcase() in wanted - given}
+    if not names:
+        return answers
+    return tuple(
+        Statement(tuple(renamed(side, names) for side in answer.sides), answer.relations) for answer in answers
+    )
+
+
+def _letters_of(statements: tuple[Statement, ...]) -> set[str]:
+    return {name for statement in statements for side in statement.sides for name in letters(side)}
 
 
 def _value_alone(key: Statement, answer: Statement) -> Statement | None:
@@ -215,8 +234,8 @@ def _roughly(
 
 _LETTERS_TOGETHER = re.compile(r"[^\W\d_]{3,}")
 _FUNCTION = re.compile(r"arc(?:sin|cos|tan)|sin|cos|tan|sqrt|cbrt|exp|ln|log|lg|abs|pi")
-_NAME = re.compile(r"[^\W\d_]+ ?\d+")
-"""Such as C4, which names a place on a map or a key of a piano."""
+_NAME = re.compile(r"[^\W\d_]\d|^[^\W\d_]+ ?\d+$|\d ?x ?\d")
+"""Such as C4, which names a place on a map or a key of a piano, or 3 x 4, where x is a sign and no letter."""
 _TELLING = re.compile(r"[\d=<>≤≥^²³√¼-¾]|(?:sin|cos|tan|sqrt|ln|log|lg|exp)\(")
 
 
@@ -229,7 +248,7 @@ def looks_like_expression(text: str) -> bool:
     """Whether a key is one by its looks: letters one by one, with a number, a power or a relation."""
     if (
         len(text) > LONGEST
-        or _NAME.fullmatch(text)
+        or _NAME.search(text)
         or _LETTERS_TOGETHER.search(_FUNCTION.sub("", text))
         or not _TELLING.search(text)
     ):

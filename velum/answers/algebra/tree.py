@@ -1,5 +1,6 @@
 """An expression as a tree. Subtraction is the sum with a negative, so that there is one way to say it."""
 
+from collections.abc import Mapping
 from fractions import Fraction
 from functools import lru_cache
 from typing import NamedTuple, TypeAlias
@@ -102,3 +103,22 @@ def bound_to_the_left(node: Node) -> Node:
             return Call(function, bound_to_the_left(argument))
         case _:
             return node
+
+
+def renamed(node: Node, names: Mapping[str, str]) -> Node:
+    """The same with other letters, where ``names`` has another for one."""
+    match node:
+        case Letter(name):
+            return Letter(names.get(name, name))
+        case Num():
+            return node
+        case Sum(terms):
+            return Sum(tuple(renamed(term, names) for term in terms))
+        case Product(factors, joined):
+            return Product(tuple(renamed(factor, names) for factor in factors), joined)
+        case Quotient(one, other):
+            return Quotient(renamed(one, names), renamed(other, names))
+        case Power(one, other):
+            return Power(renamed(one, names), renamed(other, names))
+        case Call(function, argument):
+            return Call(function, renamed(argument, names))

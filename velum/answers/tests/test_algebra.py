@@ -70,6 +70,19 @@ class Reading(unittest.TestCase):
         for text in ("2x", "x = 5", "x² − 1", "3(a + b)", "y < 2x", "sin(x)", "½x", "√x + 1", "2πr"):
             with self.subTest(text):
                 self.assertTrue(looks_like_expression(text))
-        for text in ("x", "low tide", "C4", "B 12", "12", "sea-level", "a-b", "H. and M.", "2 boats", "x" * 200 + "=1"):
+        for text in (
+            "x",
+            "low tide",
+            "C4",
+            "B 12",
+            "12",
+            "sea-level",
+            "a-b",
+            "H. and M.",
+            "2 boats",
+            "B2-C3",
+            "3 x 4",
+            "x" * 200 + "=1",
+        ):
             with self.subTest(text):
                 self.assertFalse(looks_like_expression(text))
