@@ -57,7 +57,14 @@ def examples(meant: str, comparison: Comparison) -> list[str]:
         case Ratio():
             found = [text.replace(":", " : "), text.replace(":", " to "), ":".join(reversed(text.split(":")))]
         case Expression():
-            found = [text.replace("*", ""), text.replace("+", "-", 1), f"{text} + 1", *_sides_exchanged(text)]
+            with_signs = re.sub(r"(\d) ?([a-z(])", r"\1·\2", text)
+            found = [
+                with_signs,
+                text.replace("*", ""),
+                text.replace("+", "-", 1),
+                f"{text} + 1",
+                *_sides_exchanged(text),
+            ]
     return _several(found, text)
 
 

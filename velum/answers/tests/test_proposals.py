@@ -4,7 +4,7 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from velum.answers.compare import compare, guess
-from velum.answers.comparison import Number, Ratio, Time, Words
+from velum.answers.comparison import Expression, Number, Ratio, Time, Words
 from velum.answers.proposals import MOST, examples, proposals
 from velum.marking.mark import Verdict
 
@@ -32,13 +32,16 @@ class Proposals(unittest.TestCase):
     @settings(deadline=None)
     @given(st.text(max_size=60))
     def test_they_are_few_and_never_the_key_itself(self, text: str) -> None:
-        for found in (proposals(text), *(examples(text, by) for by in (Words(), Number(), Time(), Ratio()))):
+        for found in (
+            proposals(text),
+            *(examples(text, by) for by in (Words(), Number(), Time(), Ratio(), Expression())),
+        ):
             self.assertLessEqual(len(found), MOST)
             self.assertNotIn(text.strip(), found)
             self.assertEqual(len(set(found)), len(found))
 
     def test_examples_show_what_is_accepted_and_what_is_not(self) -> None:
-        for key in ("bladder wrack", "4750", "4.5", "12 cm", "€4.50", "14:30", "3:4"):
+        for key in ("bladder wrack", "4750", "4.5", "12 cm", "€4.50", "14:30", "3:4", "2x + 3", "y = 2x + 1"):
             with self.subTest(key):
                 tried = examples(key, guess(key))
                 verdicts = {compare(text, [key]).verdict for text in tried}
