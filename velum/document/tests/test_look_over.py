@@ -5,7 +5,7 @@ from velum.document.look_over import look_over
 from velum.document.tests.examples import answer_box, worksheet
 from velum.document.worksheet import Worksheet
 from velum.geometry.box import Box
-from velum.kinds import Field
+from velum.kinds import KINDS, Field
 from velum.kinds.answer_box import AnswerBox, AnswerBoxKey
 from velum.kinds.choice import Choice, ChoiceKey, worded
 from velum.kinds.tick_places import TICK_PLACES
@@ -32,6 +32,13 @@ class LookOver(unittest.TestCase):
 
     def test_a_sheet_without_anything_to_answer(self) -> None:
         self.assertEqual(doubts(worksheet()), [("nothing", ())])
+
+    def test_the_example_of_every_kind_is_in_order(self) -> None:
+        for kind in KINDS.values():
+            with self.subTest(kind.name):
+                field, key, _ = kind.example
+                sheet = worksheet().model_copy(update={"fields": (field,), "keys": {field.id: key}})
+                self.assertEqual(look_over(sheet), [])
 
     def test_no_key(self) -> None:
         sheet = worksheet(answer_box("box1"), answer_box("box2", y=200), keys={"box2": "crab"})
