@@ -67,7 +67,7 @@ def _compare(written: str, meant: str, comparison: Comparison, decimal: DecimalS
         return right(reasons.SAME_WORDS) if written.split() == meant.split() else for_teacher(reasons.TOO_LONG)
     match comparison:
         case Words():
-            return compare_words(written, meant, comparison)
+            return compare_words(written, meant, comparison, decimal)
         case Number():
             mark = compare_values(written, meant, comparison, decimal)
         case Time():

@@ -14,7 +14,7 @@ from functools import lru_cache
 
 from velum.answers import reasons
 from velum.answers.comparison import Words
-from velum.answers.number import read_number
+from velum.answers.number import DecimalSign, read_number
 from velum.answers.text import normalise
 from velum.marking.mark import Mark, Reason, for_teacher, right, wrong
 
@@ -24,11 +24,11 @@ _NUMBER = re.compile(r"(?<![\w.,])[-−]?\d[\d.,'’]*(?:(?: \d{3})+(?!\d))?(?:/
 _WORD = re.compile(r"[^\W_]+(?:['-][^\W_]+)*")
 
 
-def compare_words(written: str, meant: str, rules: Words) -> Mark:
-    """Mark one answer against one right answer."""
+def compare_words(written: str, meant: str, rules: Words, decimal: DecimalSign = ".") -> Mark:
+    """Mark one answer against one right answer. ``decimal`` is the worksheet's sign before decimals."""
     if rules.contains:
-        return _held(written, meant, rules)
-    answer, key = _counted(written, rules), _counted_key(meant, rules)
+        return _held(written, meant, rules, decimal)
+    answer, key = _counted(written, rules, decimal), _counted_key(meant, rules, decimal)
     if answer == key:
         return right(reasons.SAME_WORDS)
     if rules.slips:
@@ -39,25 +39,25 @@ def compare_words(written: str, meant: str, rules: Words) -> Mark:
     return wrong(_difference(answer, key, rules))
 
 
-def _counted(text: str, rules: Words) -> str:
+def _counted(text: str, rules: Words, decimal: DecimalSign) -> str:
     counted: str = normalise(text, keep_case=rules.case_counts, keep_stop=rules.punctuation_counts)
     if rules.accents_ignored:
         counted = without_accents(counted)
     if rules.numbers_by_value:
-        counted = _NUMBER.sub(_by_value, counted)
+        counted = _NUMBER.sub(lambda found: _by_value(found[0], decimal), counted)
     return _ARTICLE.sub("", counted) if rules.articles_ignored else counted
 
 
 @lru_cache(maxsize=8_192)
-def _counted_key(meant: str, rules: Words) -> str:
+def _counted_key(meant: str, rules: Words, decimal: DecimalSign) -> str:
     """A right answer as it counts: a class is marked against the same few."""
-    return _counted(meant, rules)
+    return _counted(meant, rules, decimal)
 
 
-def _by_value(found: re.Match[str]) -> str:
+def _by_value(written: str, decimal: DecimalSign) -> str:
     """A number among words as its value, where that is clear."""
-    reading = read_number(found[0])
-    return str(reading.sure) if reading and reading.sure is not None else found[0]
+    reading = read_number(written, decimal)
+    return str(reading.sure) if reading and reading.sure is not None else written
 
 
 def without_accents(text: str) -> str:
@@ -121,11 +121,11 @@ def distance(one: str, other: str, most: int) -> int | None:
     return count if count <= most else None
 
 
-def _held(written: str, meant: str, rules: Words) -> Mark:
-    given = _WORD.findall(_counted(written, rules))
-    wanted = _WORD.findall(_counted(meant, rules))
+def _held(written: str, meant: str, rules: Words, decimal: DecimalSign) -> Mark:
+    given = _WORD.findall(_counted(written, rules, decimal))
+    wanted = _WORD.findall(_counted(meant, rules, decimal))
     if not wanted:
-        return compare_words(written, meant, rules.model_copy(update={"contains": False}))
+        return compare_words(written, meant, rules.model_copy(update={"contains": False}), decimal)
     if len(given) > _LONGEST_WITH_SLIPS and rules.slips:
         return for_teacher(reasons.TOO_LONG)
     there = set(given)

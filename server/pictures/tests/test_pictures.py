@@ -1,9 +1,15 @@
 import json
+import uuid
 from pathlib import Path
 from typing import Any
 
+from pydantic import ValidationError
+
+from server.copies.flows.join import join
+from server.handouts.flows.hand_out import hand_out
 from server.pictures.models import Picture
 from server.testing.world import JSON, WorldCase, make_picture, make_teacher, student_client, teacher_client
+from velum.kinds.choice import Option
 from velum.testing import pictures
 
 BYTES = "application/octet-stream"
@@ -75,6 +81,33 @@ class Pictures(WorldCase):
         self.assertEqual(self.lay("f" * 64).status_code, 404)
         self.world.worksheet.refresh_from_db()
         self.assertEqual(self.world.worksheet.revision, 1)
+
+    def test_an_option_shows_ones_own_picture_alone(self) -> None:
+        def place(picture: str) -> int:
+            option = {"text": "a crab", "picture": picture}
+            field = {
+                "kind": "choice",
+                "id": "pick1",
+                "page": "page1",
+                "box": {"x": 72, "y": 500, "width": 120, "height": 40},
+                "options": [option, {"text": "", "picture": None}],
+            }
+            worksheet = self.world.worksheet
+            body = {"revision": 1, "batch": str(uuid.uuid4()), "edits": [{"op": "place", "field": field}]}
+            return self.client.post(f"/api/worksheets/{worksheet.pk}/edits", body, JSON).status_code
+
+        tobias = teacher_client(make_teacher("tobias"))
+        others = tobias.post("/api/pictures?alternative=A+boat", pictures.see_through(), BYTES).json()["picture"]
+        self.assertEqual(place(others), 404)
+        mine = self.send(pictures.see_through()).json()["picture"]
+        self.assertEqual(place(mine), 200)
+        self.world.worksheet.refresh_from_db()
+        copy = join(hand_out(self.world.maren, self.world.worksheet.pk), "Zoe Quill")
+        self.assertEqual(student_client(copy).get(f"/c/{copy.pk}/pictures/{mine}/").status_code, 200)
+
+    def test_a_picture_without_words_is_no_option(self) -> None:
+        with self.assertRaises(ValidationError):
+            Option(picture="0" * 64)
 
     def test_one_put_away_is_no_longer_offered_and_goes_on_being_shown(self) -> None:
         sha256 = make_picture(self.world.maren)

@@ -18,7 +18,7 @@ from velum.answers.comparison import (
     Within,
     Words,
 )
-from velum.answers.number import read_number
+from velum.answers.number import DecimalSign, read_number
 from velum.answers.number_words import read_words
 from velum.answers.tests.cases import GROUPS
 from velum.answers.text import normalise
@@ -184,6 +184,20 @@ class Numbers(unittest.TestCase):
         for amount in ("a bit", "1,5,2", "", "1e9999"):
             with self.assertRaises(ValidationError):
                 reader.validate_python({"by": "number", "tolerance": {"rule": "within", "amount": amount}})
+
+
+class NumbersAmongWords(unittest.TestCase):
+    def test_they_are_read_with_the_worksheets_decimal_sign(self) -> None:
+        rules = Words(numbers_by_value=True)
+        cases: list[tuple[str, DecimalSign, bool]] = [
+            ("about 1,50 m", ",", True),
+            ("about 1.5 m", ",", False),
+            ("about 1.50 m", ".", False),
+        ]
+        for written, decimal, right in cases:
+            with self.subTest(written, decimal=decimal):
+                mark = compare(written, ["about 1,5 m"], rules, decimal)
+                self.assertEqual(mark.verdict is Verdict.RIGHT, right)
 
 
 class Slips(unittest.TestCase):

@@ -372,6 +372,8 @@ export class Editing {
     const there = new Set([...document.fields, ...document.fixtures].map(({ id }) => id));
     return edits.filter((edit) => {
       if (edit.op === "lay_fixture") return !there.has(edit.fixture.id) && there.add(edit.fixture.id);
+      if (edit.op === "set_groups")
+        return edit.groups.every(({ fields }) => fields.every((id) => there.has(id)));
       if (edit.op === "change_fixture") return there.has(edit.fixture.id);
       if ("fixture_id" in edit) return there.has(edit.fixture_id);
       if (!("field" in edit || "field_id" in edit)) return true;

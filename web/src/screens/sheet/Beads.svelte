@@ -16,13 +16,15 @@
   {#each working.prompts as prompt (prompt.id)}
     <li>
       <button
-        class="grid size-11 place-items-center rounded-full"
+        class="grid h-11 min-w-11 place-items-center rounded-full"
         aria-label="Question {working.number(prompt)}, {working.isBlank(prompt) ? 'blank' : 'answered'}"
         aria-current={working.current === prompt.id ? "true" : undefined}
         onclick={() => ongo(prompt.id)}
       >
         <span
-          class="grid size-8 place-items-center rounded-full text-sm font-bold tabular-nums {look(prompt)}"
+          class="grid h-8 min-w-8 place-items-center rounded-full px-1.5 text-sm whitespace-nowrap font-bold tabular-nums {look(
+            prompt,
+          )}"
         >
           {working.number(prompt)}
         </span>

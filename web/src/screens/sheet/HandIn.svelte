@@ -52,7 +52,7 @@
       {#each blanks as prompt (prompt.id)}
         <li>
           <button
-            class="btn btn-outline size-11 rounded-full p-0 tabular-nums"
+            class="btn btn-outline h-11 min-w-11 rounded-full px-2 tabular-nums"
             aria-label="Go to question {working.number(prompt)}"
             onclick={() => goTo(prompt.id)}
           >
