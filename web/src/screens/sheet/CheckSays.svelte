@@ -11,13 +11,18 @@
 </script>
 
 {#if said}
-  <span class="flex min-w-0 items-center gap-2">
+  <span class="flex items-center gap-2">
     <VerdictMark verdict={said.verdict} silent />
-    <span class="min-w-0">
-      <b>{inWords(said.verdict)}</b>{#if said.reason}<span class="text-sm">: {said.reason}</span>{/if}
-      {#if said.hint}<span class="block text-sm"><b>Hint:</b> {said.hint}</span>{/if}
-    </span>
+    <span
+      ><b>{inWords(said.verdict)}</b>{#if said.reason}<span class="text-sm">: {said.reason}</span>{/if}</span
+    >
   </span>
+  {#if said.hint}
+    <p class="basis-full text-sm max-sm:order-last sm:order-first sm:text-right">
+      <b>Hint:</b>
+      {said.hint}
+    </p>
+  {/if}
 {/if}
 {#if left !== null && !working.readonly && said?.verdict !== "right"}
   <span class="quiet text-sm whitespace-nowrap">

@@ -16,7 +16,7 @@
 
 <section class="border-t border-(--hairline) bg-base-100 px-3.5 py-3" aria-label="The question in hand">
   {#if prompt && Answering}
-    <div class="mb-2 flex items-center gap-2.5">
+    <div class="mb-2 flex flex-wrap items-center gap-x-2.5 gap-y-1">
       <b
         class="grid h-8 min-w-8 flex-none place-items-center rounded-full bg-accent px-1.5 text-accent-content tabular-nums"
       >

@@ -16,7 +16,7 @@
 </script>
 
 <nav
-  class="flex items-center gap-4 border-t border-(--hairline) bg-base-100/85 px-4 py-2"
+  class="flex flex-wrap items-center gap-x-4 gap-y-1 border-t border-(--hairline) bg-base-100/85 px-4 py-2"
   aria-label="Questions"
 >
   <Beads {working} {ongo} />
