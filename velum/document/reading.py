@@ -9,8 +9,19 @@ from typing import Any
 from velum.document.worksheet import Worksheet
 from velum.errors import VelumError
 
-CURRENT_VERSION = 1
-UPGRADES: dict[int, Callable[[dict[str, Any]], dict[str, Any]]] = {}
+CURRENT_VERSION = 2
+
+
+def _give_options_room_for_pictures(data: dict[str, Any]) -> dict[str, Any]:
+    """In version 1 the options of a choice were their words alone."""
+    fields = [
+        field | {"options": [{"text": text} for text in field["options"]]} if field["kind"] == "choice" else field
+        for field in data["fields"]
+    ]
+    return data | {"version": 2, "fields": fields}
+
+
+UPGRADES: dict[int, Callable[[dict[str, Any]], dict[str, Any]]] = {1: _give_options_room_for_pictures}
 
 
 class DocumentUnreadable(VelumError):

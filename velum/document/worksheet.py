@@ -65,7 +65,7 @@ class Worksheet(Model):
     Fixtures stand in layers, the lowest first. They stay on a page that is set aside.
     """
 
-    version: Literal[1] = 1
+    version: Literal[2] = 2
     title: Title
     pages: tuple[Page, ...]
     aside: tuple[Page, ...] = ()

@@ -3,6 +3,7 @@ import unittest
 from velum.document.reading import DocumentUnreadable, read_worksheet
 from velum.document.tests.examples import answer_box, worksheet
 from velum.document.worksheet import sheet_of
+from velum.kinds.choice import Choice, worded
 
 
 class Keeping(unittest.TestCase):
@@ -10,8 +11,18 @@ class Keeping(unittest.TestCase):
         sheet = worksheet(answer_box("box1"), answer_box("box2", on="page2", points=2.5), keys={"box1": "limpet"})
         self.assertEqual(read_worksheet(sheet.model_dump(mode="json")), sheet)
 
+    def test_options_that_were_words_alone_are_read(self) -> None:
+        box = {"x": 72, "y": 90, "width": 90, "height": 24}
+        choice = {"kind": "choice", "id": "pick1", "page": "page1", "box": box, "options": ["high", ""]}
+        data = worksheet(answer_box("box1")).model_dump(mode="json")
+        data |= {"version": 1, "fields": [*data["fields"], choice]}
+        del data["groups"], data["decimal"]
+        sheet = read_worksheet(data)
+        self.assertEqual(sheet.fields[1], Choice(**choice | {"options": worded("high", "")}))
+        self.assertEqual((sheet.version, sheet.fields[0], sheet.groups), (2, answer_box("box1"), ()))
+
     def test_another_releases_document_is_told_apart(self) -> None:
-        for version in (0, 2, None, "1"):
+        for version in (0, 3, None, "2"):
             data = worksheet().model_dump(mode="json") | {"version": version}
             with self.subTest(version=version), self.assertRaises(DocumentUnreadable) as caught:
                 read_worksheet(data)

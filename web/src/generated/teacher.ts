@@ -2177,10 +2177,10 @@ export interface components {
             title: string;
             /**
              * Version
-             * @default 1
+             * @default 2
              * @constant
              */
-            version: 1;
+            version: 2;
         };
         /** WorksheetOut */
         WorksheetOut: {
