@@ -80,6 +80,7 @@ class Pages(Journey):
         expect(self.picture(4)).to_be_visible()
         self.editor.undo.click()
         expect(self.sheets()).to_have_count(3)
+        self.editor.expect_saved()
         self.editor.redo.click()
         expect(self.sheets()).to_have_count(4)
         self.assertEqual([page["number"] for page in self.document()["pages"]], [0, 0, 1, 2])

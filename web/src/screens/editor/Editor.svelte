@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { untrack } from "svelte";
   import Announcer from "../../ui/Announcer.svelte";
   import { Drawing } from "./drawing.svelte";
   import type { Editing } from "./editing.svelte";
@@ -27,6 +28,10 @@
   let step = $state(stepIn(location.hash));
   $effect(() => {
     if (editing.saves > 0) drawing.lookAgain();
+  });
+  $effect(() => {
+    const there = new Set([...editing.document.pages, ...editing.document.aside].map(({ id }) => id));
+    untrack(() => drawing.keepOnly(there));
   });
   let goTo = $state.raw<{ page: string }>();
 </script>

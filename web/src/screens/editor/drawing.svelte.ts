@@ -22,7 +22,7 @@ export class Drawing {
   /** `first` are the pages that the server had when the worksheet was opened. */
   constructor(
     private readonly worksheetId: string,
-    private readonly first: ReadonlySet<string>,
+    private first: ReadonlySet<string>,
   ) {
     void this.follow();
   }
@@ -30,6 +30,13 @@ export class Drawing {
   /** Whether the server knows of a page, so that it can be asked for its picture. */
   knows(page: { id: string }): boolean {
     return this.first.has(page.id) || page.id in this.found;
+  }
+
+  /** Forget pages that are gone: if they come back, the server has to have them before they are asked for. */
+  keepOnly(there: ReadonlySet<string>): void {
+    this.first = new Set([...this.first].filter((id) => there.has(id)));
+    const kept = Object.entries(this.found).filter(([id]) => there.has(id));
+    if (kept.length < Object.keys(this.found).length) this.found = Object.fromEntries(kept);
   }
 
   /** Look again, because pages have changed. */

@@ -1,5 +1,6 @@
 // Leading to fields, from wherever the teacher is.
 
+import { tick } from "svelte";
 import type { Editing } from "./editing.svelte";
 import type { Step } from "./steps";
 
@@ -8,14 +9,19 @@ const PATIENCE = 120;
 
 /** Show fields in a step of the editor, in hand and in the middle of what is seen. */
 export function lookAt(editing: Editing, ids: string[], step: Step): void {
-  location.hash = step;
   editing.select(ids);
-  let frames = 0;
-  const look = () => {
-    const field = document.querySelector<HTMLElement>(`main [data-field="${ids[0]}"]`);
-    if (!field && frames++ < PATIENCE) requestAnimationFrame(look);
-    field?.scrollIntoView({ block: "center" });
-    (field?.querySelector<HTMLElement>("input, textarea, select") ?? field)?.focus({ preventScroll: true });
-  };
-  requestAnimationFrame(look);
+  if (location.hash === `#${step}`) {
+    // At once, for the next letter may be typed already.
+    look(ids[0]);
+    return;
+  }
+  window.addEventListener("hashchange", () => void tick().then(() => look(ids[0])), { once: true });
+  location.hash = step;
+}
+
+function look(id: string | undefined, frames = 0): void {
+  const field = document.querySelector<HTMLElement>(`main [data-field="${id}"]`);
+  if (!field && frames < PATIENCE) requestAnimationFrame(() => look(id, frames + 1));
+  field?.scrollIntoView({ block: "center" });
+  (field?.querySelector<HTMLElement>("input, textarea, select") ?? field)?.focus({ preventScroll: true });
 }
