@@ -7,7 +7,7 @@ from django.db import transaction
 
 from server.config.errors import Refused
 from server.copies.flows.answer import check_open
-from server.copies.flows.marking import marks_of_answers, tries_not_right
+from server.copies.flows.marking import NOT_RIGHT, marks_of_answers, tries_not_right
 from server.copies.models import Copy, Try
 from server.handouts.flows.documents import document_of
 from velum.marking.mark import Verdict
@@ -80,4 +80,4 @@ def all_checked(copy: Copy) -> list[Checked]:
 
 
 def _hint(attempt: Try, hint: str) -> str | None:
-    return hint or None if attempt.verdict in (Verdict.WRONG, Verdict.PARTLY) else None
+    return hint or None if attempt.verdict in NOT_RIGHT else None

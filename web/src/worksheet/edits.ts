@@ -19,9 +19,7 @@ export function applied(document: Document, edits: Edit[]): Document {
       case "remove":
         fields = fields.filter((field) => field.id !== edit.field_id);
         keys = withoutName(keys, edit.field_id);
-        groups = groups
-          .map((group) => ({ ...group, fields: group.fields.filter((id) => id !== edit.field_id) }))
-          .filter((group) => group.fields.length > 1);
+        groups = withoutFields(groups, [edit.field_id]);
         break;
       case "set_decimal":
         decimal = edit.decimal;
@@ -174,6 +172,13 @@ export function joined(edits: Edit[]): Edit[] {
     if (edit.op === "set_key" && next.op === "set_key") return edit.field_id !== next.field_id;
     return !(edit.op === "rename" || edit.op === "set_groups" || edit.op === "set_decimal");
   });
+}
+
+/** The groups after fields left them. One field alone is no group. */
+export function withoutFields(groups: Document["groups"], ids: readonly string[]): Document["groups"] {
+  return groups
+    .map((group) => ({ ...group, fields: group.fields.filter((id) => !ids.includes(id)) }))
+    .filter((group) => group.fields.length > 1);
 }
 
 function withoutName<T>(record: Record<string, T>, name: string): Record<string, T> {

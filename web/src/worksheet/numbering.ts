@@ -20,6 +20,9 @@ export function numbers(own: readonly string[]): string[] {
   return found;
 }
 
+/** The number of the question that a sub-part such as 3a belongs to; another number is its own. */
+export const wholeOf = (number: string): string => number.replace(/(?<=\d)[a-z]$/, "");
+
 /** The number after another. */
 export function following(number: string, roman = false): string {
   const [, before = "", last = "", after = ""] = LAST.exec(number) ?? [];

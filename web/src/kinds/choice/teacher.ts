@@ -1,5 +1,5 @@
 import type { Box } from "../../api/teacher";
-import { inWords, pressed } from "../picked";
+import { inWords, pickedByLetter } from "../picked";
 import type { TeacherKind } from "../teacher";
 import { bare, wordsOf } from "./option";
 import Face from "./Face.svelte";
@@ -35,9 +35,8 @@ export const choice: TeacherKind<"choice"> = {
     };
   },
   pickedKey: (field, place, key) => {
-    if (place >= field.options.length) return undefined;
-    const picked = field.several ? pressed(key?.picked ?? [], place, true) : [place];
-    return picked.length > 0 ? { kind: "choice", picked } : null;
+    const picked = pickedByLetter(key?.picked ?? [], place, field.options.length, field.several);
+    return picked && (picked.length > 0 ? { kind: "choice", picked } : null);
   },
   keyInWords: (key, field) => inWords(key.picked, wordsOf(field.options)),
   answerInWords: (answer, field) => inWords(answer.picked, wordsOf(field.options)),

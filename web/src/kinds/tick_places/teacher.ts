@@ -1,5 +1,5 @@
 import type { Box } from "../../api/teacher";
-import { inWords, pressed } from "../picked";
+import { inWords, pickedByLetter } from "../picked";
 import type { TeacherKind } from "../teacher";
 import Face from "./Face.svelte";
 import Icon from "./Icon.svelte";
@@ -33,9 +33,8 @@ export const tickPlaces: TeacherKind<"tick_places"> = {
     };
   },
   pickedKey: (field, place, key) => {
-    if (place >= field.spots.length) return undefined;
-    const picked = field.several ? pressed(key?.picked ?? [], place, true) : [place];
-    return picked.length > 0 ? { kind: "tick_places", picked } : null;
+    const picked = pickedByLetter(key?.picked ?? [], place, field.spots.length, field.several);
+    return picked && (picked.length > 0 ? { kind: "tick_places", picked } : null);
   },
   keyInWords: (key, field) =>
     inWords(

@@ -1,6 +1,7 @@
 <script lang="ts">
   // Several fields in hand: what can be made of them together.
   import type { Field } from "../../api/teacher";
+  import { wholeOf } from "../../worksheet/numbering";
   import type { Editing } from "./editing.svelte";
   import GroupSettings from "./GroupSettings.svelte";
 
@@ -15,7 +16,7 @@
 
 <div class="mt-4 space-y-4">
   <button class="btn btn-outline btn-sm" onclick={() => editing.makeParts(fields)}>
-    Number as parts: {first ? editing.number(first).replace(/(?<=\d)[a-z]$/, "") : ""}a, b, …
+    Number as parts: {first ? wholeOf(editing.number(first)) : ""}a, b, …
   </button>
   {#if group && isWhole}
     <GroupSettings {editing} {group} />

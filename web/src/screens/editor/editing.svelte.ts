@@ -17,8 +17,8 @@ import {
   type Corner,
   type FixtureTool,
 } from "./fixtures/tools";
-import { applied, inverse } from "../../worksheet/edits";
-import { following, numbersOf } from "../../worksheet/numbering";
+import { applied, inverse, withoutFields } from "../../worksheet/edits";
+import { following, numbersOf, wholeOf } from "../../worksheet/numbering";
 
 type Worksheet = Schemas["WorksheetOut"];
 type Kind = Field["kind"];
@@ -131,7 +131,8 @@ export class Editing {
   group(fields: Field[]): void {
     const ids = fields.map(({ id }) => id);
     const plain = { any_order: false, all_or_nothing: false, points: null };
-    this.setGroups("Marked together", [...this.groupsWithout(ids), { ...plain, id: newId(), fields: ids }]);
+    const others = withoutFields(this.document.groups, ids);
+    this.setGroups("Marked together", [...others, { ...plain, id: newId(), fields: ids }]);
   }
 
   changeGroup(group: Group): void {
@@ -140,13 +141,7 @@ export class Editing {
   }
 
   ungroup(group: Group): void {
-    this.setGroups("Marked one by one", this.groupsWithout(group.fields));
-  }
-
-  private groupsWithout(ids: string[]): Group[] {
-    return this.document.groups
-      .map((group) => ({ ...group, fields: group.fields.filter((id) => !ids.includes(id)) }))
-      .filter((group) => group.fields.length > 1);
+    this.setGroups("Marked one by one", withoutFields(this.document.groups, group.fields));
   }
 
   private setGroups(label: string, groups: Group[]): void {
@@ -158,7 +153,7 @@ export class Editing {
     const parts = this.fields.filter((field) => fields.includes(field));
     const [first, last] = [parts[0], parts.at(-1)];
     if (!first || !last) return;
-    const whole = this.number(first).replace(/(?<=\d)[a-z]$/, "");
+    const whole = wholeOf(this.number(first));
     const after = this.fields[this.fields.indexOf(last) + 1];
     const changed: Field[] = parts.map((field, i) => ({ ...field, number: whole + ALPHABET[i % 26] }));
     if (after && !after.number) changed.push({ ...after, number: following(whole) });
