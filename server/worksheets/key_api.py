@@ -3,7 +3,7 @@
 import uuid
 from typing import Annotated
 
-from ninja import Router, Schema
+from ninja import Router
 from pydantic import Field
 
 from server.config.errors import ErrorOut
@@ -11,9 +11,8 @@ from server.config.schemas import Incoming
 from server.worksheets.api import Teacher
 from server.worksheets.flows.find import find
 from velum.document.look_over import Finding, look_over
-from velum.document.pasted_key import LONGEST, match_key
+from velum.document.pasted_key import LONGEST, Pasted, match_key
 from velum.document.reading import read_worksheet
-from velum.kinds import Key
 from velum.model import Id
 
 router = Router()
@@ -26,36 +25,15 @@ class PastedIn(Incoming):
     start: Id | None = None
 
 
-class MatchOut(Schema):
-    """A field, what was pasted for it, and the key that it makes; None: it fits no answer there."""
-
-    field_id: str
-    number: str
-    text: str
-    key: Key | None
-
-
-class PastedOut(Schema):
-    matches: list[MatchOut]
-    left_over: list[str]
-
-
 @router.post(
     "/worksheets/{uuid:worksheet_id}/pasted-key",
-    response={200: PastedOut, 404: ErrorOut, 422: ErrorOut},
+    response={200: Pasted, 404: ErrorOut, 422: ErrorOut},
     operation_id="match_pasted_key",
 )
-def match_pasted_key(request: Teacher, worksheet_id: uuid.UUID, body: PastedIn) -> PastedOut:
+def match_pasted_key(request: Teacher, worksheet_id: uuid.UUID, body: PastedIn) -> Pasted:
     """Which fields a pasted key is for. Nothing is kept."""
     worksheet = read_worksheet(find(request.user, worksheet_id).document)
-    pasted = match_key(worksheet, body.text, body.start)
-    return PastedOut(
-        matches=[
-            MatchOut(field_id=match.field_id, number=match.number, text=match.text, key=match.key)
-            for match in pasted.matches
-        ],
-        left_over=pasted.left_over,
-    )
+    return match_key(worksheet, body.text, body.start)
 
 
 @router.get(

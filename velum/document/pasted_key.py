@@ -6,12 +6,12 @@ What is pasted is matched to the fields by their numbers, or else to one field a
 import re
 from bisect import bisect_left
 from collections.abc import Sequence
-from dataclasses import dataclass
 
 from velum.document.numbering import numbers_of
 from velum.document.worksheet import Worksheet, points_of
 from velum.errors import VelumError
 from velum.kinds import Field, Key, kind_of
+from velum.model import Id, Model
 
 LONGEST = 20_000
 """Letters that are looked at."""
@@ -25,18 +25,16 @@ class PasteRefused(VelumError):
     """A text in which nothing can be looked for."""
 
 
-@dataclass(frozen=True)
-class Match:
+class Match(Model):
     """A field, the text that was found for it, and the key that it makes; None: the text fits no answer there."""
 
-    field_id: str
+    field_id: Id
     number: str
     text: str
     key: Key | None
 
 
-@dataclass(frozen=True)
-class Pasted:
+class Pasted(Model):
     """What was found for which field, in the order of the fields, and what is left over."""
 
     matches: list[Match]
@@ -64,11 +62,11 @@ def match_key(worksheet: Worksheet, text: str, start: str | None = None) -> Past
         found = {place: part for place, part in zip(places_for, parts, strict=False) if part}
         left_over = [part for part in parts[len(places_for) :] if part]
     matches = [_match(fields[place], labels[place], found[place]) for place in sorted(found)]
-    return Pasted(matches, left_over)
+    return Pasted(matches=matches, left_over=left_over)
 
 
 def _match(field: Field, number: str, text: str) -> Match:
-    return Match(field.id, number, text, kind_of(field).key_from_text(field, text))
+    return Match(field_id=field.id, number=number, text=text, key=kind_of(field).key_from_text(field, text))
 
 
 def _place(fields: Sequence[Field], start: str | None) -> int:

@@ -1,5 +1,7 @@
 """A student checks an answer."""
 
+from collections import defaultdict
+from collections.abc import Sequence
 from dataclasses import dataclass
 from typing import Any
 
@@ -10,6 +12,7 @@ from server.copies.flows.answer import check_open
 from server.copies.flows.marking import NOT_RIGHT, marks_of_answers, tries_not_right
 from server.copies.models import Copy, Try
 from server.handouts.flows.documents import document_of
+from server.handouts.models import Handout
 from velum.marking.mark import Verdict
 
 
@@ -48,36 +51,34 @@ def check(copy: Copy, field_id: str) -> Checked | None:
         return None
     value = next(answer.value for answer in answers if answer.field_id == field_id)
     tries = list(copy.tries.filter(field_id=field_id).order_by("pk"))
-    said = (value, marked.mark.verdict.value)
-    if not tries or (tries[-1].value, tries[-1].verdict) != said:
+    verdict, reason = marked.mark.verdict.value, marked.mark.reason.words
+    if not tries or (tries[-1].value, tries[-1].verdict) != (value, verdict):
         allowed = copy.handout.tries_allowed
         if allowed is not None and tries_not_right(tries)[field_id] >= allowed:
             raise Refused("check.no_tries_left", "No try is left for this question. Your answer is kept as it is.")
-        verdict, reason = marked.mark.verdict.value, marked.mark.reason.words
-        Try.objects.create(copy=copy, field_id=field_id, value=value, verdict=verdict, reason=reason)
-    return next(checked for checked in all_checked(copy) if checked.field_id == field_id)
+        tries.append(Try.objects.create(copy=copy, field_id=field_id, value=value, verdict=verdict, reason=reason))
+    return _said_last(copy.handout, field_id, tries)
 
 
 def all_checked(copy: Copy) -> list[Checked]:
     """What the last check of each field said."""
-    handout = copy.handout
-    tries = list(copy.tries.order_by("pk"))
-    not_right = tries_not_right(tries)
-    hints = {field.id: field.hint for field in document_of(handout).fields}
-    last = {attempt.field_id: attempt for attempt in tries}
-    return [
-        Checked(
-            field_id=field_id,
-            answer=attempt.value,
-            verdict=Verdict(attempt.verdict),
-            tries=sum(other.field_id == field_id for other in tries),
-            left=None if handout.tries_allowed is None else max(0, handout.tries_allowed - not_right[field_id]),
-            reason=attempt.reason if handout.shows_reasons else None,
-            hint=_hint(attempt, hints.get(field_id, "")) if handout.shows_hints else None,
-        )
-        for field_id, attempt in last.items()
-    ]
+    tries: defaultdict[str, list[Try]] = defaultdict(list)
+    for attempt in copy.tries.order_by("pk"):
+        tries[attempt.field_id].append(attempt)
+    return [_said_last(copy.handout, field_id, of_field) for field_id, of_field in tries.items()]
 
 
-def _hint(attempt: Try, hint: str) -> str | None:
-    return hint or None if attempt.verdict in NOT_RIGHT else None
+def _said_last(handout: Handout, field_id: str, tries: Sequence[Try]) -> Checked:
+    """What the last of the tries of a field said; there is at least one."""
+    last, allowed = tries[-1], handout.tries_allowed
+    field = document_of(handout).field(field_id)
+    hint = field.hint if field and handout.shows_hints and last.verdict in NOT_RIGHT else ""
+    return Checked(
+        field_id=field_id,
+        answer=last.value,
+        verdict=Verdict(last.verdict),
+        tries=len(tries),
+        left=None if allowed is None else max(0, allowed - tries_not_right(tries)[field_id]),
+        reason=last.reason if handout.shows_reasons else None,
+        hint=hint or None,
+    )

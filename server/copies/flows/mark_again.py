@@ -31,7 +31,7 @@ def mark_again(handout: Handout) -> int:
     answers = _answers_of(handout, worksheet)
     tries = _tries_of(handout) if handout.try_cost else {}
     before = {
-        (copy_id, field_id): (pk, said)
+        (copy_id, field_id): (pk, dict(zip(_SAID, said, strict=True)))
         for pk, copy_id, field_id, *said in Mark.objects.filter(copy__handout=handout).values_list(
             "pk", "copy_id", "field_id", *_SAID
         )
@@ -39,8 +39,8 @@ def mark_again(handout: Handout) -> int:
     new, gone = [], []
     for copy_id in handout.copies.filter(handed_in_at__isnull=False).values_list("pk", flat=True):
         for marked in marker.mark(answers[copy_id], tries.get(copy_id)):
-            pk, said = before.pop((copy_id, marked.field_id), (None, []))
-            if said != list(said_by(marked).values()):
+            pk, said = before.pop((copy_id, marked.field_id), (None, {}))
+            if said != said_by(marked):
                 new.append(stored(copy_id, marked))
                 gone += [] if pk is None else [pk]
     # What is left is of fields that are no longer marked.

@@ -1169,10 +1169,10 @@ export interface components {
             verdict: components["schemas"]["Verdict"];
         };
         /**
-         * MatchOut
-         * @description A field, what was pasted for it, and the key that it makes; None: it fits no answer there.
+         * Match
+         * @description A field, the text that was found for it, and the key that it makes; None: the text fits no answer there.
          */
-        MatchOut: {
+        Match: {
             /** Field Id */
             field_id: string;
             /** Key */
@@ -1334,6 +1334,16 @@ export interface components {
             style: "body" | "heading" | "subheading" | "bullet" | "number";
         };
         /**
+         * Pasted
+         * @description What was found for which field, in the order of the fields, and what is left over.
+         */
+        Pasted: {
+            /** Left Over */
+            left_over: string[];
+            /** Matches */
+            matches: components["schemas"]["Match"][];
+        };
+        /**
          * PastedIn
          * @description ``start`` is the field where a key without numbers begins; None: the first.
          */
@@ -1342,13 +1352,6 @@ export interface components {
             start?: string | null;
             /** Text */
             text: string;
-        };
-        /** PastedOut */
-        PastedOut: {
-            /** Left Over */
-            left_over: string[];
-            /** Matches */
-            matches: components["schemas"]["MatchOut"][];
         };
         /**
          * Pattern
@@ -3095,7 +3098,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["PastedOut"];
+                    "application/json": components["schemas"]["Pasted"];
                 };
             };
             /** @description Not Found */

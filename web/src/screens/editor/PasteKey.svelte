@@ -18,7 +18,7 @@
   const LONGEST = 20_000;
 
   let text = $state("");
-  let pasted = $state.raw<Schemas["PastedOut"]>();
+  let pasted = $state.raw<Schemas["Pasted"]>();
   let problem = $state("");
 
   $effect(() => {
