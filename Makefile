@@ -8,7 +8,7 @@ WEB_SOURCES := $(shell find web/src web/public web/vite.config.ts web/picture_li
 # What the demo runs with; it keeps its data in var/demo.
 DEMO := VELUM_DEMO=1 VELUM_DATA=var/demo
 # What checks and tests run with.
-TEST := SECRET_KEY=test VELUM_DEMO=1 VELUM_DATA=var/test CACHE_URL=locmemcache:// TEST_DATABASE=var/test/test.sqlite3
+TEST := DJANGO_SETTINGS_MODULE=server.testing.settings SECRET_KEY=test VELUM_DEMO=1 VELUM_DATA=var/test TEST_DATABASE=var/test/test.sqlite3
 
 .PHONY: demo demo-fresh test check core server journeys bench build types marking-doc format migrations lock screenshots chromium tesseract clean
 

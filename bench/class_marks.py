@@ -19,10 +19,11 @@ django.setup()
 from django.utils import timezone  # noqa: E402
 
 from server.accounts.models import User  # noqa: E402
-from server.copies.flows.marking import store_marks  # noqa: E402
+from server.copies.flows.marking import marks_now, stored  # noqa: E402
 from server.copies.models import Answer, Copy, Mark  # noqa: E402
 from server.handouts.flows.hand_out import hand_out  # noqa: E402
 from server.markbook.flows.newest_key import use_newest_key  # noqa: E402
+from server.worksheets.documents import written  # noqa: E402
 from server.worksheets.flows.edit import edit  # noqa: E402
 from server.worksheets.models import Worksheet  # noqa: E402
 from velum.document.edits import SetKey  # noqa: E402
@@ -47,8 +48,8 @@ def run(students: int, count: int) -> dict[str, float]:
     owner = User.objects.first()
     assert owner is not None
     fields, keys = _sheet(count)
-    document = worksheet().model_copy(update={"fields": tuple(fields), "keys": keys})
-    sheet = Worksheet.objects.create(owner=owner, document=document.model_dump(mode="json"))
+    document = worksheet().changed(fields=tuple(fields), keys=keys)
+    sheet = Worksheet.objects.create(owner=owner, **written(document))
     handout = hand_out(owner, sheet.pk)
     now = timezone.now()
     copies = Copy.objects.bulk_create(
@@ -61,7 +62,7 @@ def run(students: int, count: int) -> dict[str, float]:
         for place, field in enumerate(fields)
     )
     for copy in copies:
-        store_marks(copy)
+        Mark.objects.bulk_create(stored(copy.pk, marked) for marked in marks_now(copy, copy.answers.all()))
     key = AnswerBoxKey(text="kelp", also=("bladder wrack",))
     edit(owner, sheet.pk, sheet.revision, uuid.uuid4(), [SetKey(field_id=fields[0].id, key=key)])
     begun = time.perf_counter()
@@ -82,7 +83,7 @@ def _sheet(count: int) -> tuple[list[Any], dict[str, Any]]:
         if place % 7 == 6:
             box = Box(x=72, y=10 + place * 12, width=120, height=22)
             fields.append(Choice(id=name, page="page1", box=box, options=worded("", "", "", "")))
-            keys[name] = ChoiceKey(picked=(1,))
+            keys[name] = ChoiceKey(picked=("opt01",))
         else:
             fields.append(answer_box(name, y=10 + place * 12))
             keys[name] = AnswerBoxKey(text=WRITTEN[place % 7][0])
@@ -91,7 +92,7 @@ def _sheet(count: int) -> tuple[list[Any], dict[str, Any]]:
 
 def _answer(place: int, number: int) -> dict[str, Any]:
     if place % 7 == 6:
-        return {"kind": "choice", "picked": [number % 4]}
+        return {"kind": "choice", "version": 2, "picked": [f"opt{number % 4:02}"]}
     texts = WRITTEN[place % 7][1]
     return {"kind": "answer_box", "text": texts[(number + place) % len(texts)]}
 

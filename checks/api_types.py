@@ -8,18 +8,41 @@ import tempfile
 from pathlib import Path
 
 import django
+from pydantic import TypeAdapter
 
 from checks.edit_cases import edit_cases
 from velum.document.tests.numbering_cases import NUMBERING_CASES
+from velum.document.worksheet import Title
+from velum.fixtures.fixture import Words
+from velum.fixtures.picture import Alternative
+from velum.kinds.answer_box import Written
+from velum.kinds.choice import OptionText
+from velum.kinds.kind import Hint, Name, QuestionNumber
 
 ROOT = Path(__file__).resolve().parents[1]
 
 
+def limits() -> dict[str, int]:
+    """How many letters each sort of text may have, so that nobody writes what cannot be kept."""
+    sorts = {
+        "alternative": Alternative,
+        "hint": Hint,
+        "name": Name,
+        "number": QuestionNumber,
+        "option": OptionText,
+        "title": Title,
+        "words": Words,
+        "written": Written,
+    }
+    return {name: TypeAdapter(sort).json_schema()["maxLength"] for name, sort in sorts.items()}
+
+
 def generate(folder: Path) -> None:
-    """Write teacher.ts, student.ts, edit_cases.json and numbering_cases.json into a folder."""
+    """Write teacher.ts, student.ts, and what the browser is held to (JSON) into a folder."""
     from server.config.api import student_api, teacher_api
 
     (folder / "edit_cases.json").write_text(json.dumps(edit_cases(), indent=1) + "\n")
+    (folder / "limits.json").write_text(json.dumps(limits(), indent=1) + "\n")
     (folder / "numbering_cases.json").write_text(json.dumps(NUMBERING_CASES, indent=1) + "\n")
     with tempfile.TemporaryDirectory() as scratch:
         documents = []

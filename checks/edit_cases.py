@@ -90,7 +90,7 @@ CASES: dict[str, list[Edit]] = {
     "lay_fixture": [LayFixture(fixture=RING), LayFixture(fixture=ARROW, layer=0)],
     "change_fixture": [
         LayFixture(fixture=RING),
-        ChangeFixture(fixture=RING.model_copy(update={"fill": "#e9a820", "form": "box"})),
+        ChangeFixture(fixture=RING.changed(fill="#e9a820", form="box")),
     ],
     "layer_fixture": [
         LayFixture(fixture=RING),

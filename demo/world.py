@@ -21,11 +21,11 @@ from server.copies.flows.hand_in import hand_in
 from server.copies.flows.join import join
 from server.handouts.flows.hand_out import hand_out
 from server.handouts.flows.settle import settle
+from server.worksheets import documents
 from server.worksheets.flows.bring_in import bring_in
 from server.worksheets.flows.edit import edit
 from server.worksheets.models import Worksheet
 from velum.document.edits import Rename
-from velum.document.reading import read_worksheet
 
 
 def is_empty() -> bool:
@@ -49,8 +49,8 @@ def _teacher(sign_in: SignIn) -> User:
 
 
 def _worksheet(teacher: User, paper: ModuleType, boxes: tuple[Laid, ...]) -> Worksheet:
-    worksheet = bring_in(teacher, io.BytesIO(paper.draw()), "paper.pdf")
-    laid = edits(read_worksheet(worksheet.document), boxes)
+    worksheet = bring_in(teacher, io.BytesIO(paper.draw()), "paper.pdf").worksheet
+    laid = edits(documents.read(worksheet), boxes)
     return edit(teacher, worksheet.pk, 1, uuid.uuid4(), [Rename(title=paper.TITLE), *laid])
 
 

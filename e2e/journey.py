@@ -78,7 +78,7 @@ class Journey(LiveServerTestCase):
         self.assertEqual(unexpected, [])
 
     def worksheet(self, title: str) -> Worksheet:
-        return Worksheet.objects.get(owner=self.maren, document__title=title)
+        return Worksheet.objects.get(owner=self.maren, title=title)
 
     def new_browser(self, **options: Any) -> BrowserContext:
         context = self.browser.new_context(base_url=self.live_server_url, **(LAPTOP | options))

@@ -20,7 +20,12 @@ class UvicornThread(LiveServerThread):
     def run(self) -> None:
         try:
             config = uvicorn.Config(
-                application, host=self.host, port=self.port, log_level="critical", timeout_graceful_shutdown=1
+                application,
+                host=self.host,
+                port=self.port,
+                log_level="critical",
+                timeout_graceful_shutdown=1,
+                proxy_headers=False,
             )
             socket = config.bind_socket()
             self.port = socket.getsockname()[1]

@@ -5,6 +5,7 @@ from e2e.live_server import wait_until
 from e2e.pages.sheet import JoinPage, SheetPage
 from server.copies.models import Copy
 from server.handouts.flows.hand_out import hand_out
+from server.worksheets.documents import written
 from server.worksheets.models import Worksheet
 from velum.document.edits import Place, apply
 from velum.document.reading import read_worksheet
@@ -29,9 +30,9 @@ class Answer(Student):
 
     def test_signs_that_are_on_no_keyboard_are_pressed(self) -> None:
         box = answer_box("formula1", y=700, on=self.tide_table.document["pages"][0]["id"])
-        box = box.model_copy(update={"signs": "chemistry"})
+        box = box.changed(signs="chemistry")
         document = apply(read_worksheet(self.tide_table.document), [Place(field=box)])
-        sheet = Worksheet.objects.create(owner=self.maren, document=document.model_dump(mode="json"))
+        sheet = Worksheet.objects.create(owner=self.maren, **written(document))
         code = hand_out(self.maren, sheet.pk).code
         for name, size in (("Ama Lindqvist", LAPTOP), ("Bao Okafor", PHONE)):
             page = self.new_browser(**size).new_page()

@@ -92,10 +92,12 @@ class Letters(Journey):
         self.editor = EditorPage(self.teacher_browser().new_page()).open(self.keepers_log.pk, step="key")
         self.page = self.editor.page
 
-    def picked(self) -> list[list[int]]:
+    def picked(self) -> list[str]:
+        """The letters of what is picked in each choice."""
         self.editor.expect_saved()
         self.keepers_log.refresh_from_db()
-        return [self.keepers_log.document["keys"].get(f"pick{number}", {}).get("picked", []) for number in range(3)]
+        keys = (self.keepers_log.document["keys"].get(f"pick{number}", {}) for number in range(3))
+        return ["".join("ABCD"[int(option.removeprefix("opt"))] for option in key.get("picked", [])) for key in keys]
 
     def test_a_run_of_letters_is_typed_from_choice_to_choice(self) -> None:
         first = self.page.locator("[data-field=pick0]")
@@ -103,16 +105,16 @@ class Letters(Journey):
         self.page.keyboard.type("cab")
         expect(first.get_by_role("radio", name="C")).to_be_checked()
         expect(self.page.locator("[data-field=pick2]").get_by_role("radio", name="B")).to_be_checked()
-        self.assertEqual(self.picked(), [[2], [0], [1]])
+        self.assertEqual(self.picked(), ["C", "A", "B"])
 
     def test_a_run_of_letters_is_pasted(self) -> None:
         self.page.get_by_role("button", name="Paste a key").click()
         dialog = self.page.get_by_role("dialog")
         dialog.get_by_label("The key you have").fill("D B A")
         dialog.get_by_role("button", name="Set these 3 answers").click()
-        self.assertEqual(self.picked(), [[3], [1], [0]])
+        self.assertEqual(self.picked(), ["D", "B", "A"])
 
     def test_a_letter_that_is_no_option_is_not_taken(self) -> None:
         self.page.locator("[data-field=pick0]").get_by_role("radio", name="A").focus()
         self.page.keyboard.type("z")
-        self.assertEqual(self.picked(), [[], [], []])
+        self.assertEqual(self.picked(), ["", "", ""])

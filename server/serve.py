@@ -64,7 +64,21 @@ def _work(host: str, port: int) -> None:
     threading.Thread(target=_end_with_parent, daemon=True).start()
     # uvicorn raises the signal again once it has finished; this lets what ends with the process end too.
     signal.signal(signal.SIGTERM, _stop)
-    config = uvicorn.Config(APPLICATION, log_level="warning", timeout_graceful_shutdown=SECONDS_TO_FINISH)
+    os.environ.setdefault("DJANGO_SETTINGS_MODULE", "server.config.settings")
+    from django.conf import settings
+
+    config = uvicorn.Config(
+        APPLICATION,
+        log_level="warning",
+        timeout_graceful_shutdown=SECONDS_TO_FINISH,
+        # Nobody else is believed about where a request comes from.
+        proxy_headers=bool(settings.TRUSTED_PROXIES),
+        forwarded_allow_ips=settings.TRUSTED_PROXIES,
+    )
+    config.load()  # sets Django up
+    from server.worksheets.resume import resume
+
+    threading.Thread(target=resume, daemon=True).start()
     uvicorn.Server(config).run(sockets=[_bind(host, port, shared=True)])
 
 

@@ -16,4 +16,4 @@ class Placed(Model):
 
     def turned(self, by: Turn, width: float, height: float) -> Self:
         """The same after its page, ``width`` by ``height`` points before, was turned."""
-        return self.model_copy(update={"box": turned_box(self.box, by, width, height)})
+        return self.changed(box=turned_box(self.box, by, width, height))

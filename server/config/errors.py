@@ -1,19 +1,29 @@
 """Errors that a browser is told, each with a stable code, a sentence and an HTTP status."""
 
+import logging
+from collections.abc import Callable, Iterable
 from typing import Any
 
+from django.db import OperationalError
 from django.http import HttpRequest, HttpResponse
+from django.http.response import HttpResponseBase
+from django.shortcuts import render
 from ninja import NinjaAPI, Schema
 from ninja.errors import AuthenticationError, HttpError, ValidationError
 
 from velum.errors import VelumError
 
+_log = logging.getLogger(__name__)
+
+BUSY = ("server.busy", "The server is busy just now. What was saved before is kept; try again in a moment.")
+
 
 class ErrorOut(Schema):
-    """``code`` never changes, ``message`` is for people."""
+    """``code`` never changes, ``message`` is for people; ``path`` says which part of the request it is about."""
 
     code: str
     message: str
+    path: list[str | int] = []
 
 
 class Refused(VelumError):
@@ -49,19 +59,22 @@ class Busy(Refused):
 def answer_errors(api: NinjaAPI) -> None:
     """Give an API the one way of answering errors."""
 
-    def respond(request: HttpRequest, code: str, message: str, status: int) -> HttpResponse:
-        return api.create_response(request, {"code": code, "message": message}, status=status)
+    def respond(
+        request: HttpRequest, code: str, message: str, status: int, path: Iterable[str | int] = ()
+    ) -> HttpResponse:
+        body = {"code": code, "message": message, "path": list(path)}
+        return api.create_response(request, body, status=status)
 
     @api.exception_handler(VelumError)
     def refused(request: HttpRequest, error: VelumError) -> HttpResponse:
-        return respond(request, error.code, error.message, getattr(error, "status", 422))
+        return respond(request, error.code, error.message, getattr(error, "status", 422), error.path)
 
     @api.exception_handler(ValidationError)
     def invalid(request: HttpRequest, error: ValidationError) -> HttpResponse:
-        where = _place(error.errors[0]) if error.errors else "the request"
-        return respond(
-            request, "request.invalid", f"This could not be read ({where}). What was saved before is kept.", 422
-        )
+        fault = error.errors[0] if error.errors else {}
+        where = _place(fault) or "the request"
+        message = f"This could not be read ({where}). What was saved before is kept."
+        return respond(request, "request.invalid", message, 422, _path(fault))
 
     @api.exception_handler(HttpError)
     def unreadable(request: HttpRequest, error: HttpError) -> HttpResponse:
@@ -76,6 +89,41 @@ def answer_errors(api: NinjaAPI) -> None:
     @api.exception_handler(AuthenticationError)
     def signed_out(request: HttpRequest, error: AuthenticationError) -> HttpResponse:
         return respond(request, "session.signed_out", "You are signed out. Sign in again; what was saved is kept.", 401)
+
+    @api.exception_handler(OperationalError)
+    def busy(request: HttpRequest, error: OperationalError) -> HttpResponse:
+        _log.warning("The database was busy: %s", error)
+        return respond(request, *BUSY, 503)
+
+    @api.exception_handler(Exception)
+    def failed(request: HttpRequest, error: Exception) -> HttpResponse:
+        _log.exception("A request failed: %s %s", request.method, request.path)
+        return respond(request, "server.failed", "The server could not do this. What was saved before is kept.", 500)
+
+
+class SayErrors:
+    """What a page's view is refused is told as a page; what an API is refused, the API tells itself."""
+
+    def __init__(self, get_response: Callable[[HttpRequest], HttpResponseBase]) -> None:
+        self._get_response = get_response
+
+    def __call__(self, request: HttpRequest) -> HttpResponseBase:
+        return self._get_response(request)
+
+    def process_exception(self, request: HttpRequest, error: Exception) -> HttpResponse | None:
+        if isinstance(error, VelumError):
+            status, message = getattr(error, "status", 422), error.message
+        elif isinstance(error, OperationalError):
+            _log.warning("The database was busy: %s", error)
+            status, message = 503, BUSY[1]
+        else:
+            return None
+        return render(request, "error.html", {"message": message}, status=status)
+
+
+def _path(fault: dict[str, Any]) -> list[str | int]:
+    """Where in a request's body a fault lies, from the outside in."""
+    return [part if isinstance(part, int) else str(part)[:100] for part in fault.get("loc", ())[2:12]]
 
 
 def _place(fault: dict[str, Any]) -> str:

@@ -43,6 +43,7 @@ INSTALLED_APPS = [
 ]
 
 MIDDLEWARE = [
+    "server.config.arrival.note_arrival",
     "django.middleware.security.SecurityMiddleware",
     "whitenoise.middleware.WhiteNoiseMiddleware",
     "csp.middleware.CSPMiddleware",
@@ -53,6 +54,7 @@ MIDDLEWARE = [
     "django.contrib.messages.middleware.MessageMiddleware",
     "django.middleware.clickjacking.XFrameOptionsMiddleware",
     "allauth.account.middleware.AccountMiddleware",
+    "server.config.errors.SayErrors",
 ]
 
 ROOT_URLCONF = "server.config.urls"
@@ -74,21 +76,26 @@ TEMPLATES = [
     },
 ]
 
-# Database. SQLite with the settings that keep every acknowledged save when a process dies: a writer takes the lock
-# when its transaction begins (so reading and then writing cannot fail half way), readers never wait (WAL).
+# Database. SQLite with the settings that keep every acknowledged save, also when the power goes (decision 0011): a
+# writer takes the lock when its transaction begins (so reading and then writing cannot fail half way), readers never
+# wait (WAL), and what is committed is on the disk (FULL).
 DATABASES = {"default": env.db_url("DATABASE_URL", default=f"sqlite:///{DATA / 'velum.sqlite3'}")}
 DATABASES["default"]["CONN_MAX_AGE"] = None
 if DATABASES["default"]["ENGINE"] == "django.db.backends.sqlite3":
     DATABASES["default"]["OPTIONS"] = {
         "timeout": 5,
         "transaction_mode": "IMMEDIATE",
-        "init_command": "PRAGMA journal_mode=WAL; PRAGMA synchronous=NORMAL;",
+        "init_command": "PRAGMA journal_mode=WAL; PRAGMA synchronous=FULL;",
     }
     if test_name := env.str("TEST_DATABASE", default=""):
         DATABASES["default"]["TEST"] = {"NAME": test_name}
 DEFAULT_AUTO_FIELD = "django.db.models.BigAutoField"
 
-CACHES = {"default": env.cache_url("CACHE_URL", default=f"filecache://{DATA / 'cache'}")}
+# Counts guesses, so it must count rightly: the database does, and Redis for a district.
+CACHES = {"default": env.cache_url("CACHE_URL", default="dbcache://velum_cache")}
+CACHES["default"].setdefault("OPTIONS", {}).setdefault("MAX_ENTRIES", 100_000)
+if "Redis" in CACHES["default"]["BACKEND"]:
+    del CACHES["default"]["OPTIONS"]["MAX_ENTRIES"]
 
 # Teachers and how they sign in.
 AUTH_USER_MODEL = "accounts.User"
@@ -119,6 +126,9 @@ if DEMO:
 else:
     vars().update(env.email_url("EMAIL_URL", default="consolemail://"))
 DEFAULT_FROM_EMAIL = env.str("DEFAULT_FROM_EMAIL", default="Velum <velum@localhost>")
+
+# Addresses and networks of the proxies before this server, whose word on where a request comes from is taken.
+TRUSTED_PROXIES = env.list("VELUM_TRUSTED_PROXIES", default=[])
 
 # What the browser is told.
 SESSION_COOKIE_SECURE = CSRF_COOKIE_SECURE = HTTPS
@@ -152,7 +162,7 @@ WHITENOISE_IMMUTABLE_FILE_TEST = r"^.+/assets/.+-[\w-]{8}\.\w+$"
 
 # Uploaded files, kept as they came.
 STORAGES = {
-    "default": {"BACKEND": "django.core.files.storage.FileSystemStorage"},
+    "default": {"BACKEND": "server.config.files.WholeFiles"},
     "staticfiles": {"BACKEND": "django.contrib.staticfiles.storage.StaticFilesStorage"},
 }
 MEDIA_ROOT = DATA / "files"

@@ -4,24 +4,27 @@ from datetime import datetime, timedelta
 from typing import Annotated, Any
 
 from django.http import HttpRequest
-from django.utils import timezone
 from ninja import Router, Schema, Status
 from ninja.security import APIKeyCookie
 from pydantic import Field
 
+from server.config.arrival import arrived_at
 from server.config.errors import ErrorOut
 from server.config.schemas import Incoming
 from server.copies import cookies
-from server.copies.flows.answer import Change, Outcome, save_answers
+from server.copies.flows.answer import Change, Outcome, TooLate, save_answers
 from server.copies.flows.check import all_checked, check
 from server.copies.flows.find import find_copy
 from server.copies.flows.hand_in import hand_in
+from server.copies.flows.marking import read_answer
+from server.copies.models import Answer as StoredAnswer
 from server.copies.models import Copy
 from server.handouts.codes import shown
 from server.worksheets import surveys
 from server.worksheets.flows.freeze import read_edition
-from velum.document.worksheet import Sheet, sheet_of
+from velum.document.worksheet import Sheet, Worksheet, sheet_of
 from velum.kinds import Answer
+from velum.marking.copies import Unreadable
 from velum.marking.mark import Verdict
 
 router = Router()
@@ -44,9 +47,11 @@ class CopyCookie(APIKeyCookie):
 
 
 class SavedAnswer(Schema):
+    """``answer`` is None where this release cannot read what is kept: the student is told, and so is the teacher."""
+
     field_id: str
     revision: int
-    answer: Answer
+    answer: Answer | None
 
 
 class CheckedAnswer(Schema):
@@ -56,7 +61,7 @@ class CheckedAnswer(Schema):
     """
 
     field_id: str
-    answer: Answer
+    answer: Answer | None
     verdict: Verdict
     tries: int
     left: int | None
@@ -80,12 +85,17 @@ class CopyOut(Schema):
 
 
 class ChangeIn(Incoming):
-    """An answer as the device has it. ``age`` is how many milliseconds ago it was typed."""
+    """An answer as the device has it. ``age`` is how many milliseconds ago it was typed.
+
+    ``order`` rises with each change that ``device`` makes to the field, so that a save which comes late is told as old.
+    """
 
     field_id: Annotated[str, Field(max_length=32)]
     revision: Annotated[int, Field(ge=1, le=1_000_000_000)]
     answer: dict[str, Any]
     age: Annotated[int, Field(ge=0, le=366 * 24 * 3600 * 1000)] = 0
+    device: Annotated[str, Field(pattern=r"^[a-z0-9]{0,32}$")] = ""
+    order: Annotated[int, Field(ge=0, le=9_007_199_254_740_991)] = 0
 
 
 class AnswersIn(Incoming):
@@ -105,15 +115,34 @@ class AnswersOut(Schema):
     changes: list[ChangeOut]
 
 
+class TooLateOut(ErrorOut):
+    """The copy was handed in or closed before these changes came. ``changes`` are those that were noted all the same:
+    they are no part of it, but the teacher can see them, so no device need keep them.
+    """
+
+    handed_in_at: datetime | None = None
+    changes: list[ChangeOut] = []
+
+
 class HandedIn(Schema):
+    """``late`` are changes that came when it was handed in already, by another device: noted, but no part of it."""
+
     handed_in_at: datetime
+    late: list[ChangeOut]
 
 
 class CheckIn(Incoming):
     field_id: Annotated[str, Field(max_length=32)]
 
 
+def _saved(document: Worksheet, saved: StoredAnswer) -> SavedAnswer:
+    answer = read_answer(document, saved.field_id, saved.value)
+    readable = None if isinstance(answer, Unreadable) else answer
+    return SavedAnswer(field_id=saved.field_id, revision=saved.revision, answer=readable)
+
+
 def copy_out(copy: Copy) -> CopyOut:
+    document = read_edition(copy.handout.edition_id)
     return CopyOut(
         id=copy.pk,
         name=copy.name,
@@ -122,18 +151,22 @@ def copy_out(copy: Copy) -> CopyOut:
         may_check=copy.handout.may_check,
         tries_allowed=copy.handout.tries_allowed,
         handed_in_at=copy.handed_in_at,
-        sheet=sheet_of(read_edition(copy.handout.edition_id)),
-        answers=[
-            SavedAnswer(field_id=answer.field_id, revision=answer.revision, answer=answer.value)
-            for answer in copy.answers.all()
-        ],
+        sheet=sheet_of(document),
+        answers=[_saved(document, answer) for answer in copy.answers.all() if document.field(answer.field_id)],
         checked=[CheckedAnswer.model_validate(asdict(checked)) for checked in all_checked(copy)],
     )
 
 
 def _changes(body: AnswersIn) -> list[Change]:
     return [
-        Change(change.field_id, change.revision, change.answer, timedelta(milliseconds=change.age))
+        Change(
+            change.field_id,
+            change.revision,
+            change.answer,
+            timedelta(milliseconds=change.age),
+            change.device,
+            change.order,
+        )
         for change in body.changes
     ]
 
@@ -164,11 +197,16 @@ def get_texts(request: Student, copy_id: uuid.UUID) -> list[str]:
 
 @router.post(
     "/{uuid:copy_id}/answers",
-    response={200: AnswersOut, 401: ErrorOut, 404: ErrorOut, 409: ErrorOut, 422: ErrorOut},
+    response={200: AnswersOut, 401: ErrorOut, 404: ErrorOut, 409: TooLateOut, 422: ErrorOut},
     operation_id="save_answers",
 )
-def save(request: Student, copy_id: uuid.UUID, body: AnswersIn) -> AnswersOut:
-    outcomes = save_answers(request.auth, _changes(body), timezone.now())
+def save(request: Student, copy_id: uuid.UUID, body: AnswersIn) -> AnswersOut | Status[TooLateOut]:
+    try:
+        outcomes = save_answers(request.auth, _changes(body), arrived_at(request))
+    except TooLate as late:
+        noted = [_outcome(outcome) for outcome in late.outcomes]
+        out = TooLateOut(code=late.code, message=late.message, handed_in_at=late.handed_in_at, changes=noted)
+        return Status(409, out)
     return AnswersOut(changes=[_outcome(outcome) for outcome in outcomes])
 
 
@@ -190,4 +228,5 @@ def check_answer(request: Student, copy_id: uuid.UUID, body: CheckIn) -> Any:
 )
 def hand_in_copy(request: Student, copy_id: uuid.UUID, body: AnswersIn) -> HandedIn:
     """Save the last changes and hand in, both or neither."""
-    return HandedIn(handed_in_at=hand_in(request.auth, _changes(body), timezone.now()))
+    done = hand_in(request.auth, _changes(body), arrived_at(request))
+    return HandedIn(handed_in_at=done.at, late=[_outcome(outcome) for outcome in done.late])

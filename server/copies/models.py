@@ -16,6 +16,10 @@ class Copy(models.Model):
     joined_at = models.DateTimeField(auto_now_add=True)
     saved_at = models.DateTimeField(null=True)
     handed_in_at = models.DateTimeField(null=True)
+    saves = models.PositiveIntegerField(default=0)
+    """Counts what is written: who has computed something from the answers sees whether they are still the same."""
+    marked_by = models.CharField(max_length=60, default="")
+    """By which key the stored marks were made (documents.py); marks made by another are computed anew when shown."""
 
     class Meta:
         ordering = ("name", "joined_at")
@@ -33,6 +37,7 @@ class Answer(models.Model):
     revision = models.PositiveIntegerField()
     value = models.JSONField()
     typed_at = models.DateTimeField()
+    device = models.CharField(max_length=32, default="")
 
     class Meta:
         constraints = (models.UniqueConstraint("copy", "field_id", name="one_answer_a_field"),)
@@ -42,7 +47,10 @@ class Answer(models.Model):
 
 
 class AnswerChange(models.Model):
-    """The log of answers: added to, never changed. ``kept`` is false where a newer answer stood already."""
+    """The log of answers: added to, never changed. ``kept`` is false where a newer answer stood already.
+
+    ``late``: it came after the copy was handed in or closed, so it stands nowhere else.
+    """
 
     copy = models.ForeignKey(Copy, models.CASCADE, related_name="changes")
     field_id = models.CharField(max_length=32)
@@ -50,6 +58,10 @@ class AnswerChange(models.Model):
     value = models.JSONField()
     typed_at = models.DateTimeField()
     kept = models.BooleanField()
+    late = models.BooleanField(default=False)
+    device = models.CharField(max_length=32, default="")
+    order = models.PositiveBigIntegerField(default=0)
+    """The device's own count of its changes to this field, which orders them however they arrive."""
 
     def __str__(self) -> str:
         return f"{self.copy_id}/{self.field_id} {self.revision}"
@@ -60,6 +72,8 @@ class Try(models.Model):
 
     copy = models.ForeignKey(Copy, models.CASCADE, related_name="tries")
     field_id = models.CharField(max_length=32)
+    place = models.PositiveIntegerField(default=0)
+    """Which try of the field it is, from 0: no two at once can be the same."""
     value = models.JSONField()
     verdict = models.CharField(max_length=10)
     reason = models.CharField(max_length=300, default="")
@@ -67,6 +81,7 @@ class Try(models.Model):
 
     class Meta:
         verbose_name_plural = "tries"
+        constraints = (models.UniqueConstraint("copy", "field_id", "place", name="each_try_once"),)
 
     def __str__(self) -> str:
         return f"{self.copy_id}/{self.field_id}: {self.verdict}"

@@ -5,14 +5,15 @@ from django.shortcuts import get_object_or_404, redirect, render
 from django.urls import reverse
 from django.views.decorators.http import require_http_methods, require_safe
 
-from server.config.errors import Refused
-from server.config.rate import limit
+from server.config.errors import Missing, Refused
+from server.config.rate import guessed_wrongly
 from server.config.screens import screen
 from server.copies import cookies
 from server.copies.api import copy_out
 from server.copies.flows.join import NameTaken, come_back, find_handout, join
 from server.copies.models import Copy
 from server.handouts.codes import shown
+from server.handouts.models import Handout
 from server.pictures.models import Picture
 from server.pictures.views import send_picture as send_laid_picture
 from server.worksheets.flows.freeze import read_edition
@@ -28,8 +29,7 @@ def enter_code(request: HttpRequest) -> HttpResponse:
         return render(request, "join/code.html")
     typed = request.POST.get("code", "")
     try:
-        limit(request, "code", most=100, seconds=60)
-        handout = find_handout(typed)
+        handout = _handout_of(request, typed)
     except Refused as refused:
         return render(request, "join/code.html", {"error": refused, "code": typed[:20]}, status=refused.status)
     return redirect("join_with_code", code=handout.code)
@@ -39,8 +39,7 @@ def enter_code(request: HttpRequest) -> HttpResponse:
 def join_with_code(request: HttpRequest, code: str) -> HttpResponse:
     """The page behind a handout's link: asks for a name, or for the code of somebody who comes back."""
     try:
-        limit(request, "link", most=600, seconds=60)
-        handout = find_handout(code)
+        handout = _handout_of(request, code)
     except Refused as refused:
         return render(request, "join/code.html", {"error": refused, "code": code[:20]}, status=refused.status)
     if handout.code != code:
@@ -48,7 +47,7 @@ def join_with_code(request: HttpRequest, code: str) -> HttpResponse:
     name = request.POST.get("name", "")
     context = {
         "handout": handout,
-        "title": handout.edition.document["title"],
+        "title": handout.edition.title,
         "code": shown(handout.code),
         "joined": cookies.joined(request, handout),
         "name": name[:60],
@@ -57,8 +56,7 @@ def join_with_code(request: HttpRequest, code: str) -> HttpResponse:
         return render(request, "join/name.html", context)
     try:
         if "return_code" in request.POST:
-            limit(request, "return", most=60, seconds=60)
-            copy = come_back(handout, request.POST["return_code"])
+            copy = _copy_of(request, handout, request.POST["return_code"])
         else:
             copy = join(handout, name, namesake="namesake" in request.POST)
     except Refused as refused:
@@ -67,6 +65,24 @@ def join_with_code(request: HttpRequest, code: str) -> HttpResponse:
     response = redirect("sheet", copy_id=copy.pk)
     cookies.give(response, copy)
     return response
+
+
+def _handout_of(request: HttpRequest, typed: str) -> Handout:
+    """The handout of a join code. Raises Missing, and TooMany for wrong ones."""
+    try:
+        return find_handout(typed)
+    except Missing:
+        guessed_wrongly(request, "join_code")
+        raise
+
+
+def _copy_of(request: HttpRequest, handout: Handout, typed: str) -> Copy:
+    """The copy of a return code. Raises Missing, and TooMany for wrong ones."""
+    try:
+        return come_back(handout, typed)
+    except Missing:
+        guessed_wrongly(request, "return_code", key=str(handout.pk))
+        raise
 
 
 @require_safe

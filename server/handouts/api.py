@@ -51,7 +51,7 @@ def handout_out(request: Teacher, handout: Handout) -> HandoutOut:
     return HandoutOut(
         id=handout.pk,
         worksheet=handout.worksheet.pk,
-        title=handout.edition.document["title"],
+        title=handout.edition.title,
         code=shown(handout.code),
         link=request.build_absolute_uri(reverse("join_with_code", args=[handout.code])),
         open=handout.open,

@@ -1,4 +1,6 @@
+import json
 import uuid
+from collections import Counter
 from collections.abc import Iterable
 from datetime import datetime
 from fractions import Fraction
@@ -10,13 +12,15 @@ from pydantic import Field
 from server.config.errors import ErrorOut
 from server.config.schemas import Incoming
 from server.copies.flows.hand_in import let_go_on
-from server.copies.models import Copy
+from server.copies.flows.marking import read_answer
+from server.copies.models import Answer as StoredAnswer
+from server.copies.models import AnswerChange, Copy
 from server.handouts.api import HandoutOut, handout_out
 from server.handouts.codes import shown
 from server.handouts.flows.documents import document_of
 from server.handouts.flows.hand_out import find as find_handout
 from server.handouts.models import Handout
-from server.markbook.flows.newest_key import key_is_newest, use_newest_key
+from server.markbook.flows.newest_key import key_is_newest, preview, use_newest_key
 from server.markbook.flows.overrule import Part, find_copy, overrule
 from server.markbook.flows.results import CountedMark, copies_with_marks, counted_marks
 from server.worksheets.api import Teacher
@@ -24,6 +28,7 @@ from velum.document.numbering import numbers_of
 from velum.document.worksheet import Worksheet as Document
 from velum.document.worksheet import points_of
 from velum.kinds import Answer
+from velum.marking.copies import Unreadable
 from velum.marking.mark import Verdict
 from velum.marking.points import show
 
@@ -54,6 +59,8 @@ class CopyRow(Schema):
     marks: list[MarkOut]
     total: str
     waiting: int
+    late: int
+    """Answers that came after it was handed in or closed."""
 
 
 class FieldOut(Schema):
@@ -75,6 +82,20 @@ class ResultsOut(Schema):
     rows: list[CopyRow]
 
 
+class DoubtOut(Schema):
+    """A question whose newest key names something that the students' sheet does not have."""
+
+    number: str
+    words: str
+
+
+class NewKeyPreviewOut(Schema):
+    """The numbers of questions whose right answer is another by the newest key, and what is doubtful of it."""
+
+    changed: list[str]
+    doubtful: list[DoubtOut]
+
+
 class NewKeyOut(Schema):
     """How many marks are others by the new key, and the results as they are now."""
 
@@ -93,8 +114,11 @@ class RulingOut(Schema):
 
 
 class AnswerOut(Schema):
+    """``answer`` is None where this release cannot read it; ``kept`` is then what is kept, as it is."""
+
     field_id: str
-    answer: Answer
+    answer: Answer | None
+    kept: str
     typed_at: datetime
 
 
@@ -107,6 +131,8 @@ class ReviewOut(Schema):
     points: str
     document: Document
     answers: list[AnswerOut]
+    late: list[AnswerOut]
+    """What came after the copy was handed in or closed, and is no part of it."""
     record: list[RulingOut]
     next: uuid.UUID | None
     previous: uuid.UUID | None
@@ -137,7 +163,7 @@ def _total(points: Iterable[Fraction]) -> str:
     return show(sum(points, Fraction(0)))
 
 
-def _row(copy: Copy, marks: list[CountedMark]) -> CopyRow:
+def _row(copy: Copy, marks: list[CountedMark], late: int) -> CopyRow:
     return CopyRow(
         id=copy.pk,
         name=copy.name,
@@ -147,6 +173,7 @@ def _row(copy: Copy, marks: list[CountedMark]) -> CopyRow:
         marks=[_mark(mark) for mark in marks],
         total=_total(mark.earned for mark in marks),
         waiting=sum(mark.verdict is Verdict.TEACHER for mark in marks),
+        late=late,
     )
 
 
@@ -157,30 +184,37 @@ def _points_of(document: Document) -> str:
 def results_of(request: Teacher, handout: Handout) -> ResultsOut:
     document = document_of(handout)
     points, numbers = points_of(document), numbers_of(document.fields)
+    late = Counter(AnswerChange.objects.filter(copy__handout=handout, late=True).values_list("copy_id", flat=True))
     return ResultsOut(
         handout=handout_out(request, handout),
         key_is_newest=key_is_newest(handout),
         fields=[FieldOut(field_id=name, number=number) for name, number in numbers.items() if points[name]],
         opinions=[number for name, number in numbers.items() if not points[name]],
         points=_points_of(document),
-        rows=[_row(copy, marks) for copy, marks in copies_with_marks(handout)],
+        rows=[_row(copy, marks, late[copy.pk]) for copy, marks in copies_with_marks(handout)],
     )
+
+
+def _answer(document: Document, kept: StoredAnswer | AnswerChange) -> AnswerOut:
+    answer = read_answer(document, kept.field_id, kept.value)
+    readable = None if isinstance(answer, Unreadable) else answer
+    text = "" if readable else json.dumps(kept.value, ensure_ascii=False)
+    return AnswerOut(field_id=kept.field_id, answer=readable, kept=text, typed_at=kept.typed_at)
 
 
 def review_of(copy: Copy) -> ReviewOut:
     document = document_of(copy.handout)
     order = list(copy.handout.copies.values_list("pk", flat=True))
     place = order.index(copy.pk)
+    late = list(copy.changes.filter(late=True).order_by("pk"))
     return ReviewOut(
         handout=copy.handout.pk,
-        row=_row(copy, counted_marks(copy)),
+        row=_row(copy, counted_marks(copy), len(late)),
         return_code=shown(copy.return_code),
         points=_points_of(document),
         document=document,
-        answers=[
-            AnswerOut(field_id=answer.field_id, answer=answer.value, typed_at=answer.typed_at)
-            for answer in copy.answers.all()
-        ],
+        answers=[_answer(document, answer) for answer in copy.answers.all()],
+        late=[_answer(document, change) for change in late],
         record=[
             RulingOut(
                 field_id=ruling.field_id,
@@ -201,6 +235,21 @@ def review_of(copy: Copy) -> ReviewOut:
 )
 def get_results(request: Teacher, handout_id: uuid.UUID) -> ResultsOut:
     return results_of(request, find_handout(request.user, handout_id))
+
+
+@router.get(
+    "/handouts/{uuid:handout_id}/newest-key",
+    response={200: NewKeyPreviewOut, 404: ErrorOut, 422: ErrorOut},
+    operation_id="preview_newest_key",
+)
+def preview_newest_key(request: Teacher, handout_id: uuid.UUID) -> NewKeyPreviewOut:
+    """What marking by the newest key would mean; nothing is changed yet."""
+    found = preview(request.user, handout_id)
+    numbers = numbers_of(document_of(find_handout(request.user, handout_id)).fields)
+    return NewKeyPreviewOut(
+        changed=[numbers[name] for name in found.changed],
+        doubtful=[DoubtOut(number=numbers[name], words=words) for name, words in found.doubtful.items()],
+    )
 
 
 @router.post(

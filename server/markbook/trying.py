@@ -7,11 +7,11 @@ from ninja import Router, Schema
 from pydantic import Field
 
 from server.config.schemas import Incoming
-from velum.answers.compare import compare, guess
+from velum.answers.compare import guess
 from velum.answers.comparison import Comparison
 from velum.answers.number import DecimalSign
 from velum.answers.proposals import examples, proposals
-from velum.kinds.answer_box import AnswerBoxKey, Written
+from velum.kinds.answer_box import ANSWER_BOX, AnswerBoxAnswer, AnswerBoxKey, Written
 from velum.marking.mark import Verdict
 
 router = Router()
@@ -47,7 +47,7 @@ def try_answers(request: HttpRequest, body: TryingIn) -> TryingOut:
     accepted = {key.text, *key.also}
 
     def tried(answer: str) -> Tried:
-        mark = compare(answer, (key.text, *key.also), key.comparison, body.decimal)
+        mark = ANSWER_BOX.mark(ANSWER_BOX.example[0], key, AnswerBoxAnswer(text=answer), body.decimal)
         return Tried(answer=answer, verdict=mark.verdict, reason=mark.reason.words)
 
     return TryingOut(

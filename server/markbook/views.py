@@ -28,4 +28,4 @@ def review(request: HttpRequest, copy_id: uuid.UUID) -> HttpResponse:
         copy = find_copy(teacher_of(request), copy_id)
     except Missing as missing:
         raise Http404(missing.message) from missing
-    return screen(request, "review", f"{copy.name}: {copy.handout.edition.document['title']}", review_of(copy))
+    return screen(request, "review", f"{copy.name}: {copy.handout.edition.title}", review_of(copy))

@@ -16,6 +16,11 @@ def die(_: Path) -> None:
     os.abort()
 
 
+def stumble(_: Path) -> None:
+    """Fails as a library does that was given what it did not expect."""
+    raise TypeError("pikepdf cannot read this")
+
+
 def dawdle(_: Path) -> None:
     """Never comes to an end."""
     while True:

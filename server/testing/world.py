@@ -21,6 +21,7 @@ from server.copies.models import Copy
 from server.handouts.flows.hand_out import hand_out
 from server.handouts.models import Handout
 from server.pictures.flows.keep import keep
+from server.worksheets.documents import written
 from server.worksheets.flows.freeze import read_edition, read_edition_with_key_of
 from server.worksheets.models import Worksheet
 from velum.document.edits import LayFixture, apply
@@ -65,7 +66,7 @@ def make_worksheet(owner: User) -> Worksheet:
         alternative="A crab",
     )
     document = apply(document, [LayFixture(fixture=picture)])
-    return Worksheet.objects.create(owner=owner, document=document.model_dump(mode="json"))
+    return Worksheet.objects.create(owner=owner, **written(document))
 
 
 @dataclass
@@ -78,8 +79,8 @@ class World:
     ama: Copy
 
 
-def make_world() -> World:
-    maren = make_teacher()
+def make_world(teacher: str = "maren") -> World:
+    maren = make_teacher(teacher)
     sheet = make_worksheet(maren)
     handout = hand_out(maren, sheet.pk)
     return World(maren, sheet, handout, join(handout, "Ama Lindqvist"))
@@ -111,7 +112,7 @@ def change(field_id: str, text: str, revision: int = 1, seconds_ago: float = 0) 
 
 
 def text_answer(text: str) -> dict[str, Any]:
-    return {"kind": "answer_box", "text": text}
+    return {"kind": "answer_box", "version": 1, "text": text}
 
 
 class WorldCase(TestCase):

@@ -1,19 +1,17 @@
 """The work done in the drawing processes. Knows of files and of the core, not of Django."""
 
 import fcntl
-import os
 import resource
 from collections.abc import Iterator, Sequence
 from contextlib import contextmanager
 from pathlib import Path
 
+from server.config.whole import written_whole
 from velum.geometry.box import Box
 from velum.paper.compare import SCALE, Comparison, compare
-from velum.paper.form_fields import FormField
 from velum.paper.look import Look
-from velum.paper.page_size import PageSize
 from velum.paper.pdf import unlocked
-from velum.paper.read import open_page, read_form, read_pages
+from velum.paper.read import Contents, open_page, read_contents
 from velum.paper.render import draw as draw_page
 from velum.paper.render import render_page
 from velum.paper.survey import Survey, read_text, survey
@@ -26,10 +24,9 @@ def limit_memory(most_bytes: int) -> None:
     resource.setrlimit(resource.RLIMIT_AS, (most_bytes, most_bytes))
 
 
-def read(source: Path) -> tuple[list[PageSize], list[FormField]]:
-    """The pages of a file, and its form fields. Raises PaperRefused."""
-    data = source.read_bytes()
-    return read_pages(data), read_form(data)
+def read(source: Path) -> Contents:
+    """What a file holds. Raises PaperRefused."""
+    return read_contents(source.read_bytes())
 
 
 def unlock(source: Path, password: str) -> None:
@@ -98,6 +95,5 @@ def _alone(places: Sequence[Path]) -> Iterator[bool]:
 
 
 def _put(place: Path, data: bytes) -> None:
-    half = place.with_suffix(".half")
-    half.write_bytes(data)
-    os.replace(half, place)
+    with written_whole(place) as out:
+        out.write(data)

@@ -9,10 +9,9 @@ from pydantic import Field
 from server.config.errors import ErrorOut
 from server.config.schemas import Incoming
 from server.worksheets.api import Teacher
-from server.worksheets.flows.find import find
+from server.worksheets.flows.find import find_document
 from velum.document.look_over import Finding, look_over
 from velum.document.pasted_key import LONGEST, Pasted, match_key
-from velum.document.reading import read_worksheet
 from velum.model import Id
 
 router = Router()
@@ -32,7 +31,7 @@ class PastedIn(Incoming):
 )
 def match_pasted_key(request: Teacher, worksheet_id: uuid.UUID, body: PastedIn) -> Pasted:
     """Which fields a pasted key is for. Nothing is kept."""
-    worksheet = read_worksheet(find(request.user, worksheet_id).document)
+    worksheet = find_document(request.user, worksheet_id)
     return match_key(worksheet, body.text, body.start)
 
 
@@ -40,4 +39,4 @@ def match_pasted_key(request: Teacher, worksheet_id: uuid.UUID, body: PastedIn) 
     "/worksheets/{uuid:worksheet_id}/look-over", response={200: list[Finding], 404: ErrorOut}, operation_id="look_over"
 )
 def look_over_worksheet(request: Teacher, worksheet_id: uuid.UUID) -> list[Finding]:
-    return look_over(read_worksheet(find(request.user, worksheet_id).document))
+    return look_over(find_document(request.user, worksheet_id))

@@ -1,6 +1,7 @@
 """The drawing processes of this web process: started when first needed, each with limits on time and memory."""
 
 import functools
+import logging
 import multiprocessing
 import threading
 from collections.abc import Sequence
@@ -17,10 +18,11 @@ from server.worksheets import drawing
 from velum.errors import VelumError
 from velum.geometry.box import Box
 from velum.paper.compare import Comparison
-from velum.paper.form_fields import FormField
-from velum.paper.page_size import PageSize, PaperRefused
+from velum.paper.page_size import PaperRefused
+from velum.paper.read import Contents
 from velum.pictures.prepared import PictureRefused, Prepared
 
+_log = logging.getLogger(__name__)
 _exiting = threading.Event()
 
 
@@ -67,9 +69,9 @@ def start() -> None:
     submit(len, ())
 
 
-def read_file(source: Path) -> tuple[list[PageSize], list[FormField]]:
-    """The pages of a file and its form fields, read in a process of its own. Raises PaperRefused."""
-    found: tuple[list[PageSize], list[FormField]] = _result(submit(drawing.read, source))
+def read_file(source: Path) -> Contents:
+    """What a file holds, read in a process of its own. Raises PaperRefused."""
+    found: Contents = _result(submit(drawing.read, source))
     return found
 
 
@@ -102,3 +104,7 @@ def _result(future: "Future[Any]") -> Any:
         raise PaperRefused("paper.too_slow", "This file takes too long to open.") from problem
     except (ProcessExpired, BrokenProcessPool, MemoryError) as problem:
         raise PaperRefused("paper.too_heavy", "This file is too heavy to open.") from problem
+    except Exception as problem:
+        # The libraries that read files raise nearly anything; a teacher is told a sentence, the operator all of it.
+        _log.exception("A file could not be opened")
+        raise PaperRefused("paper.failed", "This file could not be opened. Nothing was kept of it.") from problem

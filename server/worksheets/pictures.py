@@ -54,21 +54,23 @@ def state_of(page: Page) -> State:
     place = place_of(page, LAPTOP)
     if place.exists():
         return State.READY
-    return State.FAILED if work.failed_lately(place) else State.WAITING
+    return State.FAILED if work.failed(place) else State.WAITING
 
 
-def begin(pages: Iterable[Page]) -> None:
-    """Begin to draw the pictures that are missing, in this order.
+def begin(pages: Iterable[Page], *, soon: bool = True) -> None:
+    """Begin to draw the pictures that are missing, in this order. What failed some time ago is tried again.
 
-    A short paper goes before what is left of long ones; of a long one the first thumbs do.
+    A short paper goes before what is left of long ones; of a long one the first thumbs do. Unless ``soon``, all else
+    goes before them.
     """
-    pages = [page for page in pages if state_of(page) is State.WAITING]
+    pages = [page for page in pages if not _is_settled(page)]
     sources = SourceFile.objects.in_bulk({page.source for page in pages})
-    soon: list[tuple[Page, tuple[int, ...]]]
-    soon = [(page, (THUMB,)) for page in pages[:_GLANCE]] if len(pages) > _LONG else [(page, _ALL) for page in pages]
-    for page, widths in reversed(soon):
+    pages = [page for page in pages if page.source in sources]
+    first: list[tuple[Page, tuple[int, ...]]]
+    first = [(page, (THUMB,)) for page in pages[:_GLANCE]] if len(pages) > _LONG else [(page, _ALL) for page in pages]
+    for page, widths in reversed(first if soon else []):
         _draw(local_path(sources[page.source]), page, widths, first=True)
-    if len(pages) > _LONG:
+    if len(pages) > _LONG or not soon:
         for page in pages:
             _draw(local_path(sources[page.source]), page, _ALL)
 
@@ -78,17 +80,32 @@ def picture(page: Page, width: int) -> Path:
     place = place_of(page, width)
     if place.exists():
         return place
-    if work.failed_lately(place):
-        raise PaperRefused("paper.page_broken", "This page could not be drawn.")
-    drawn = _draw(local_path(SourceFile.objects.get(pk=page.source)), page, _now(width), first=True)
+    source = SourceFile.objects.filter(pk=page.source).first()
+    if source is None or work.failed_lately(place):
+        raise _broken()
+    has_failed = work.failed(place)
+    drawn = _draw(local_path(source), page, _now(width), first=True)
+    if has_failed:
+        raise _broken()  # as long as the next try has not shown otherwise
     if _waiting_room.acquire(blocking=False):
         try:
             wait([drawn], timeout=settings.DRAWING_SECONDS)
         finally:
             _waiting_room.release()
     if not place.exists():
+        if work.failed(place):
+            raise _broken()
         raise Busy("picture.busy", "This page is still being drawn.")
     return place
+
+
+def _is_settled(page: Page) -> bool:
+    place = place_of(page, LAPTOP)
+    return place.exists() or work.failed_lately(place)
+
+
+def _broken() -> PaperRefused:
+    return PaperRefused("paper.page_broken", "This page could not be drawn.")
 
 
 def _now(width: int) -> tuple[int, ...]:

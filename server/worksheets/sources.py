@@ -1,23 +1,48 @@
 """Uploaded files: kept as they came, named by their content."""
 
+import fcntl
 import shutil
+from collections.abc import Iterator, Sequence
+from contextlib import contextmanager
 from pathlib import Path
 
 from django.conf import settings
 from django.core.files import File
 from django.core.files.storage import default_storage
 
+from server.config.whole import written_whole
 from server.worksheets.models import SourceFile
 from velum.paper.page_size import PageSize
 
 
-def keep(file: Path, sha256: str, pages: list[PageSize]) -> SourceFile:
-    """Keep a file that was read; the same content is kept once."""
-    source = SourceFile(sha256=sha256, size=file.stat().st_size, pages=[[page.width, page.height] for page in pages])
-    if not default_storage.exists(source.name):
+@contextmanager
+def in_use(*, alone: bool = False) -> Iterator[None]:
+    """Between keeping a file and writing down what uses it, nobody cleans up; who cleans up does it ``alone``."""
+    settings.DATA.mkdir(parents=True, exist_ok=True)
+    with open(settings.DATA / "files.lock", "wb") as lock:
+        fcntl.flock(lock, fcntl.LOCK_EX if alone else fcntl.LOCK_SH)
+        yield
+
+
+def keep(file: Path, sha256: str, pages: Sequence[PageSize | None]) -> SourceFile:
+    """Keep a file that was read; the same content is kept once. Call it ``in_use``.
+
+    The file is there before its row is, so a row speaks of a whole file; a name alone is never believed.
+    """
+    size = file.stat().st_size
+    known = SourceFile.objects.filter(pk=sha256, size=size).first()
+    if known is None or not is_whole(known):
         with file.open("rb") as stream:
-            default_storage.save(source.name, File(stream))
-    return SourceFile.objects.get_or_create(sha256=sha256, defaults={"size": source.size, "pages": source.pages})[0]
+            default_storage.save(SourceFile(sha256=sha256).name, File(stream))
+    sizes = [page and [page.width, page.height] for page in pages]
+    return SourceFile.objects.update_or_create(
+        sha256=sha256, defaults={"size": size, "pages": sizes, "unused_since": None}
+    )[0]
+
+
+def is_whole(source: SourceFile) -> bool:
+    """Whether the file is there, as large as it was."""
+    return default_storage.exists(source.name) and default_storage.size(source.name) == source.size
 
 
 def size_of(sha256: str, number: int) -> PageSize:
@@ -37,10 +62,7 @@ def local_path(source: SourceFile) -> Path:
         return Path(default_storage.path(source.name))
     except NotImplementedError:
         near = settings.DATA / "near" / source.name
-        if not near.exists():
-            near.parent.mkdir(parents=True, exist_ok=True)
-            half = near.with_suffix(".half")
-            with default_storage.open(source.name) as far, half.open("wb") as out:
+        if not near.exists() or near.stat().st_size != source.size:
+            with default_storage.open(source.name) as far, written_whole(near) as out:
                 shutil.copyfileobj(far, out)
-            half.replace(near)
         return near

@@ -19,6 +19,8 @@ def begin(pages: Iterable[Page]) -> None:
     pages = [page for page in pages if not is_done(page)]
     sources = SourceFile.objects.in_bulk({page.source for page in pages})
     for page in pages:
+        if page.source not in sources:
+            continue
         source, surveyed, text = local_path(sources[page.source]), _survey_place(page), _text_place(page)
         work.begin(surveyed, drawing.look_over, source, page.number, surveyed, slow=True)
         work.begin(text, drawing.read_page, source, page.number, surveyed, text, slow=True)
@@ -38,10 +40,14 @@ def survey_of(page: Page) -> Survey | None:
 
 
 def text_of(page: Page) -> str:
-    """What can be read on a page as it is shown, line by line; empty as long as it is not known."""
+    """What can be read on a page as it is shown, line by line; empty as long as it is not known.
+
+    What is not known, because its file is gone with a folder that is never backed up for instance, is read again.
+    """
     try:
         kept = PageText.model_validate_json(_text_place(page).read_bytes())
     except (FileNotFoundError, ValidationError):
+        begin([page])
         return ""
     return "\n".join(line.text for line in shown_lines(page, kept.lines))
 

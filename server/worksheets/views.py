@@ -3,20 +3,21 @@ from collections.abc import Iterable
 
 from django.conf import settings
 from django.contrib.auth.decorators import login_required
-from django.http import FileResponse, Http404, HttpRequest, HttpResponse, HttpResponseBase
+from django.http import FileResponse, Http404, HttpRequest, HttpResponse, HttpResponseBase, JsonResponse
+from django.shortcuts import render
 from django.urls import reverse
 from django.views.decorators.http import require_safe
 
 from server.accounts.models import User
 from server.config.errors import Busy, Missing
 from server.config.screens import screen
-from server.worksheets import pictures
+from server.worksheets import documents, pictures
 from server.worksheets.api import desk_of
 from server.worksheets.flows.find import find, find_page
 from server.worksheets.models import Worksheet
 from velum.document.pages import looking
-from velum.document.reading import read_worksheet
-from velum.document.worksheet import Page
+from velum.document.reading import DocumentUnreadable
+from velum.document.worksheet import VERSION, Page
 from velum.paper.look import LookRefused, read_look
 from velum.paper.page_size import PaperRefused
 
@@ -38,12 +39,29 @@ def desk(request: HttpRequest) -> HttpResponse:
 @require_safe
 def editor(request: HttpRequest, worksheet_id: uuid.UUID) -> HttpResponse:
     worksheet = found_or_404(request, worksheet_id)
+    try:
+        document = documents.read(worksheet)
+    except DocumentUnreadable as problem:
+        context = {"worksheet": worksheet, "problem": problem}
+        return render(request, "unreadable.html", context, status=422)
     data = {
         "id": str(worksheet.pk),
         "revision": worksheet.revision,
-        "document": read_worksheet(worksheet.document).model_dump(mode="json"),
+        "version": VERSION,
+        "document": document.model_dump(mode="json"),
     } | _bringing_in()
-    return screen(request, "editor", worksheet.document["title"], data)
+    return screen(request, "editor", document.title, data)
+
+
+@login_required
+@require_safe
+def document(request: HttpRequest, worksheet_id: uuid.UUID) -> HttpResponse:
+    """The document of a worksheet as it is kept, to be taken away; also one that this release cannot read."""
+    worksheet = found_or_404(request, worksheet_id)
+    response = JsonResponse(worksheet.document, safe=False, json_dumps_params={"indent": 1, "ensure_ascii": False})
+    response["Content-Disposition"] = f'attachment; filename="worksheet-{worksheet.pk}.json"'
+    response["Cache-Control"] = "no-store"
+    return response
 
 
 def _bringing_in() -> dict[str, object]:
@@ -59,7 +77,7 @@ def _bringing_in() -> dict[str, object]:
 def page_picture(request: HttpRequest, worksheet_id: uuid.UUID, page_id: str, width: int) -> HttpResponseBase:
     """A page as it is shown, or as it would be shown otherwise: before somebody decides on it."""
     worksheet = found_or_404(request, worksheet_id)
-    document = read_worksheet(worksheet.document)
+    document = documents.read(worksheet)
     pages = (*document.pages, *document.aside)
     try:
         if "look" in request.GET:

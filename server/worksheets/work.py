@@ -4,6 +4,7 @@ A piece of work is named by the file that it makes. The same work is never done 
 that nobody waits for, one piece is under way at a time: the other processes are free for what somebody looks at.
 """
 
+import logging
 import threading
 import time
 from collections import OrderedDict
@@ -18,6 +19,7 @@ from typing import Any
 from django.conf import settings
 
 from server.worksheets import paper_pool
+from velum.errors import VelumError
 
 _SLOW_SECONDS = 90
 """The longest that slow work may take."""
@@ -35,9 +37,17 @@ class _Work:
     done: "Future[None]" = field(default_factory=Future)
 
 
+_log = logging.getLogger(__name__)
 _waiting: OrderedDict[Path, _Work] = OrderedDict()
 _running: dict[Path, _Work] = {}
 _lock = threading.RLock()
+
+
+def drop(folder: Path) -> None:
+    """Forget work that waits to make files in a folder, for nothing uses them any more."""
+    with _lock:
+        for place in [place for place in _waiting if place.parent == folder]:
+            _waiting.pop(place).done.cancel()
 
 
 def begin(
@@ -53,6 +63,11 @@ def begin(
             _waiting.move_to_end(place, last=not first)
         _go_on()
         return work.done
+
+
+def failed(place: Path) -> bool:
+    """Whether the work failed when it was last tried."""
+    return _failure(place).exists()
 
 
 def failed_lately(place: Path) -> bool:
@@ -85,7 +100,11 @@ def _next() -> Path | None:
 def _finished(work: _Work, future: "Future[Any]") -> None:
     problem = BrokenProcessPool() if future.cancelled() else future.exception()
     # A pool that broke says nothing about the page.
-    if problem is not None and not isinstance(problem, BrokenProcessPool):
+    if problem is None:
+        _failure(work.place).unlink(missing_ok=True)
+    elif not isinstance(problem, BrokenProcessPool):
+        if not isinstance(problem, VelumError):
+            _log.error("%s could not be made: %r", work.place.name, problem)
         work.place.parent.mkdir(parents=True, exist_ok=True)
         _failure(work.place).touch()
     with _lock:

@@ -1,5 +1,6 @@
 """Whether a written answer says the same as one of the right ones, and why."""
 
+import re
 from collections.abc import Sequence
 from functools import lru_cache
 
@@ -13,13 +14,15 @@ from velum.answers.text import NormalText, normalise
 from velum.answers.times import compare_ratios, compare_times, read_ratio, read_time
 from velum.answers.values import compare_values
 from velum.answers.words import compare_words
-from velum.marking.mark import Mark, Verdict, blank, for_teacher, right
+from velum.marking.mark import Mark, Verdict, best, blank, for_teacher, right
 
 LONGEST = 1_500
 """Letters: a page. What is longer, no machine compares in a moment, and a teacher reads it anyhow."""
 
 _PLAIN_WORDS = Words()
-_BEST_FIRST = (Verdict.RIGHT, Verdict.TEACHER, Verdict.PARTLY, Verdict.WRONG)
+_TELLING = re.compile(r"[\d=<>≤≥^²³√¼-¾⅐-⅞+*/:()]")
+"""What a number, a time, a formula or an expression has, and a word has not."""
+_LETTER = re.compile(r"[^\W\d_]")
 
 
 def compare(
@@ -33,9 +36,35 @@ def compare(
     if not written.strip():
         return blank()
     marks = [_compare(written, meant, comparison or guess(meant, decimal), decimal) for meant in accepted]
-    if len(marks) == 1:
-        return marks[0]
-    return min(marks, key=lambda mark: _BEST_FIRST.index(mark.verdict))
+    return marks[0] if len(marks) == 1 else best(marks)
+
+
+def steps_of_reading(written: str) -> int:
+    """How much work reading an answer may take at most, in hundredths of a millisecond."""
+    if len(written) > LONGEST or not _TELLING.search(written):
+        return 1
+    return 30 if _LETTER.search(written) else 10
+
+
+def steps_of_comparing(written: str, meant: str, comparison: Comparison | None) -> int:
+    """How much work comparing an answer with a right one may take at most once both were read.
+
+    By the looks of the key where it is not said by what is compared: to guess it would be work itself.
+    """
+    letters = len(written) + len(meant)
+    match comparison:
+        case _ if max(len(written), len(meant)) > LONGEST:
+            return 5
+        case Words(contains=True, slips=True):
+            return 1 + len(written) * len(meant) // 1_500
+        case Words(numbers_by_value=True):
+            return 1 + letters // 2
+        case Words(slips=True):
+            return 1 + letters // 50
+        case Words():
+            return 1 + letters // 200
+        case _:
+            return 4 if _TELLING.search(meant) else 1 + letters // 200
 
 
 @lru_cache(maxsize=8_192)

@@ -27,6 +27,8 @@ LONGEST = 200
 
 _MOST_DIGITS = 60
 _LARGEST_POWER = 300
+_MOST_BITS = 2_000
+"""Of a power: no student means a number of more than six hundred digits, and Python writes none of over 4,300."""
 
 _PLAINEST = re.compile(r" *(-?[0-9]{1,18})(?:\.([0-9]{1,2}|[0-9]{4,18}))? *")
 _GROUPED = re.compile(r"\d{1,3}(?:G\d{3})+|\d{1,2}(?:G\d{2})+G\d{3}")
@@ -90,6 +92,8 @@ def _unsigned(text: str, decimal: DecimalSign) -> Reading | None:
     if found := _POWER.fullmatch(text):
         base, power = _signed_base(found[1].strip(), decimal, bracketed=text.startswith("(")), int(found[2])
         if base is None or base.sure is None or abs(power) > _LARGEST_POWER or (base.sure == 0 and power < 0):
+            return None
+        if abs(power) * max(*map(int.bit_length, base.sure.as_integer_ratio())) > _MOST_BITS:
             return None
         return Reading(base.sure**power)
     return _decimal(text, decimal)

@@ -3,6 +3,7 @@
 import re
 from dataclasses import dataclass
 from fractions import Fraction
+from functools import lru_cache
 
 from velum.answers.number import LONGEST, DecimalSign, Reading, read_number
 from velum.answers.number_words import begins_number
@@ -30,6 +31,7 @@ class Quantity:
     unknown: str = ""
 
 
+@lru_cache(maxsize=8_192)
 def read_quantity(written: str, decimal: DecimalSign = ".") -> Quantity | None:
     """What a number with or without a unit says; None when it does not begin with a number."""
     if len(written) > LONGEST:

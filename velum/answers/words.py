@@ -10,7 +10,11 @@ True
 
 import re
 import unicodedata
+from collections.abc import Collection
 from functools import lru_cache
+
+from rapidfuzz.distance import OSA
+from rapidfuzz.process import extractOne
 
 from velum.answers import reasons
 from velum.answers.comparison import Words
@@ -102,22 +106,7 @@ def distance(one: str, other: str, most: int) -> int | None:
     """How many slips are between two words, or None when they are more than ``most``."""
     if abs(len(one) - len(other)) > most:
         return None
-    far = most + 1
-    older: dict[int, int] = {}
-    before = {j: j for j in range(min(len(other), most) + 1)}
-    for i, letter in enumerate(one, start=1):
-        # Only what lies within ``most`` of the diagonal can still be near enough.
-        row = {0: i} if i <= most else {}
-        for j in range(max(1, i - most), min(len(other), i + most) + 1):
-            wanted = other[j - 1]
-            steps = [before.get(j, far) + 1, row.get(j - 1, far) + 1, before.get(j - 1, far) + (letter != wanted)]
-            if i > 1 and j > 1 and letter == other[j - 2] and one[i - 2] == wanted:
-                steps.append(older.get(j - 2, far) + 1)
-            row[j] = min(steps)
-        if min(row.values(), default=far) > most + 1:
-            return None
-        older, before = before, row
-    count = before.get(len(other), far)
+    count: int = OSA.distance(one, other, score_cutoff=most)
     return count if count <= most else None
 
 
@@ -125,17 +114,20 @@ def _held(written: str, meant: str, rules: Words, decimal: DecimalSign) -> Mark:
     given = _WORD.findall(_counted(written, rules, decimal))
     wanted = _WORD.findall(_counted(meant, rules, decimal))
     if not wanted:
-        return compare_words(written, meant, rules.model_copy(update={"contains": False}), decimal)
+        return compare_words(written, meant, rules.changed(contains=False), decimal)
     if len(given) > _LONGEST_WITH_SLIPS and rules.slips:
         return for_teacher(reasons.TOO_LONG)
     there = set(given)
 
     def has(word: str) -> bool:
-        return word in there or (
-            rules.slips and any(distance(other, word, allowed_slips(word)) is not None for other in there)
-        )
+        return word in there or (rules.slips and _is_nearly_among(word, there))
 
     return right(reasons.HOLDS_WORDS) if all(has(word) for word in wanted) else wrong(reasons.WORDS_MISSING)
+
+
+def _is_nearly_among(word: str, there: Collection[str]) -> bool:
+    most = allowed_slips(word)
+    return most > 0 and extractOne(word, there, scorer=OSA.distance, score_cutoff=most) is not None
 
 
 def _difference(answer: str, key: str, rules: Words) -> Reason:

@@ -24,4 +24,4 @@ def cut_out(page: Page, box: Box, new_id: str) -> Page:
     one, two, three, four = (there(corner).rounded() for corner in corners_of(upright))
     flat = checked(Flat(corners=(one, two, three, four), width=upright.width, height=upright.height))
     sides = {"width": region.width, "height": region.height}
-    return page.model_copy(update={"id": new_id, "corners": flat.corners, **sides})
+    return page.changed(id=new_id, corners=flat.corners, **sides)

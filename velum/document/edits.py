@@ -6,7 +6,7 @@ A list of edits is applied whole or not at all.
 from collections.abc import Sequence
 from typing import Annotated, Literal, TypeAlias, assert_never
 
-from pydantic import Discriminator
+from pydantic import Discriminator, ValidationError
 from pydantic import Field as Limits
 
 from velum.answers.number import DecimalSign
@@ -35,6 +35,10 @@ Position = Annotated[int, Limits(ge=0, le=100_000)]
 
 class EditRefused(VelumError):
     """An edit that does not fit the worksheet it was made on."""
+
+
+class EditFailed(EditRefused):
+    """An edit that the core failed on: a fault of the core, to be told to the operator."""
 
 
 class Place(Model):
@@ -189,38 +193,62 @@ Edit = Annotated[FieldEdit | PageEdit | FixtureEdit | MarkingEdit | Rename, Disc
 def apply(worksheet: Worksheet, edits: Sequence[Edit]) -> Worksheet:
     """The worksheet after the edits, its fields in reading order.
 
-    Raises EditRefused, GroupRefused, FixtureRefused, PageRefused, LookRefused and PaperRefused.
+    Raises EditRefused, GroupRefused, FixtureRefused, PageRefused, LookRefused and PaperRefused, whose ``path`` says
+    which edit it was, and EditFailed for what should not have happened.
     """
-    fields = {field.id: field for field in worksheet.fields}
-    keys = dict(worksheet.keys)
-    for edit in edits:
+    film = _Film(worksheet)
+    for number, edit in enumerate(edits):
+        try:
+            film.edit(edit)
+        except VelumError as refused:
+            refused.path = ("edits", number)
+            raise
+        except ValidationError as problem:
+            raise _about(number, EditRefused("edit.impossible", "This cannot be done to what lies here.")) from problem
+        except Exception as problem:
+            raise _about(number, EditFailed("edit.failed", "This change could not be made.")) from problem
+    return read_through(film.worksheet)
+
+
+def _about(number: int, refused: "EditRefused") -> "EditRefused":
+    refused.path = ("edits", number)
+    return refused
+
+
+class _Film:
+    """A worksheet under edits: its fields and keys by name, for most edits change one of them."""
+
+    def __init__(self, worksheet: Worksheet) -> None:
+        self._rest = worksheet
+        self.fields = {field.id: field for field in worksheet.fields}
+        self._keys = dict(worksheet.keys)
+
+    @property
+    def worksheet(self) -> Worksheet:
+        return self._rest.changed(fields=tuple(self.fields.values()), keys=self._keys)
+
+    def edit(self, edit: Edit) -> None:
         match edit:
             case Rename(title=title):
-                worksheet = worksheet.model_copy(update={"title": title})
+                self._rest = self._rest.changed(title=title)
             case SetDecimal(decimal=decimal):
-                worksheet = worksheet.model_copy(update={"decimal": decimal})
+                self._rest = self._rest.changed(decimal=decimal)
             case SetGroups(groups=groups):
-                check_groups(groups, fields)
-                worksheet = worksheet.model_copy(update={"groups": groups})
+                check_groups(groups, self.fields)
+                self._rest = self._rest.changed(groups=groups)
             case Remove(field_id=field_id):
-                _known(fields, field_id)
-                del fields[field_id]
-                keys.pop(field_id, None)
-                worksheet = worksheet.model_copy(update={"groups": without_field(worksheet.groups, field_id)})
+                _known(self.fields, field_id)
+                del self.fields[field_id]
+                self._keys.pop(field_id, None)
+                if any(field_id in group.fields for group in self._rest.groups):
+                    self._rest = self._rest.changed(groups=without_field(self._rest.groups, field_id))
             case Place() | Change() | SetKey():
-                _edit_field(worksheet, fields, keys, edit)
+                _edit_field(self._rest, self.fields, self._keys, edit)
             case LayFixture() | ChangeFixture() | LayerFixture() | RemoveFixture():
-                worksheet = _edit_fixture(_with(worksheet, fields, keys), edit)
+                self._rest = _edit_fixture(self.worksheet, edit)
             case _:
-                worksheet = _edit_page(_with(worksheet, fields, keys), edit)
-                fields = {field.id: field for field in worksheet.fields}
-    if len(fields) > MOST_FIELDS:
-        raise EditRefused("edit.too_many_fields", f"A worksheet holds at most {MOST_FIELDS} fields.")
-    return read_through(_with(worksheet, fields, keys))
-
-
-def _with(worksheet: Worksheet, fields: dict[str, Field], keys: dict[str, Key]) -> Worksheet:
-    return worksheet.model_copy(update={"fields": tuple(fields.values()), "keys": keys})
+                self._rest = _edit_page(self.worksheet, edit)
+                self.fields = {field.id: field for field in self._rest.fields}
 
 
 def _edit_fixture(worksheet: Worksheet, edit: FixtureEdit) -> Worksheet:
@@ -268,6 +296,8 @@ def _edit_field(
         case Place(field=field):
             if field.id in fields or any(fixture.id == field.id for fixture in fixtures):
                 raise EditRefused("edit.field_exists", "A field of this name already lies on the film.")
+            if len(fields) >= MOST_FIELDS:
+                raise EditRefused("edit.too_many_fields", f"A worksheet holds at most {MOST_FIELDS} fields.")
             _check_page(field, pages)
             fields[field.id] = field
         case Change(field=field):

@@ -7,8 +7,9 @@ from velum.document.worksheet import Page
 from velum.geometry.box import Box, kept_inside
 from velum.kinds import Field
 from velum.kinds.answer_box import AnswerBox
-from velum.kinds.choice import MOST_OPTIONS, Choice, worded
-from velum.kinds.tick_places import MOST_SPOTS, Spot, TickPlaces
+from velum.kinds.choice import Choice, worded
+from velum.kinds.picking import MOST_OPTIONS, id_of_place
+from velum.kinds.tick_places import Spot, TickPlaces, share
 from velum.paper.form_fields import FormField, Widget
 
 _SEVERAL_FROM = 40
@@ -38,8 +39,8 @@ def fields_of(form: Iterable[FormField], pages: Sequence[Page], new_id: Names) -
 def _on_page(form: FormField, widgets: Sequence[Widget], page: Page, new_id: Names) -> list[Field]:
     if form.sort in ("check", "radio"):
         return [
-            _tick_places(form, widgets[start : start + MOST_SPOTS], page, new_id())
-            for start in range(0, len(widgets), MOST_SPOTS)
+            _tick_places(form, widgets[start : start + MOST_OPTIONS], page, new_id())
+            for start in range(0, len(widgets), MOST_OPTIONS)
         ]
     fields: list[Field] = []
     for widget in widgets:
@@ -70,20 +71,17 @@ def _tick_places(form: FormField, widgets: Sequence[Widget], page: Page, field_i
     width, height = max(box.x + box.width for box in boxes) - x, max(box.bottom for box in boxes) - y
     spots = tuple(
         Spot(
-            x=_share(box.x - x, width),
-            y=_share(box.y - y, height),
-            width=_share(box.width, width),
-            height=_share(box.height, height),
+            id=id_of_place(place),
+            x=share((box.x - x) / width),
+            y=share((box.y - y) / height),
+            width=share(box.width / width),
+            height=share(box.height / height),
             name="" if len(boxes) == 1 else widget.says,
         )
-        for box, widget in zip(boxes, widgets, strict=True)
+        for place, (box, widget) in enumerate(zip(boxes, widgets, strict=True))
     )
     around = Box(x=x, y=y, width=width, height=height)
     return TickPlaces(id=field_id, page=page.id, box=around, name=form.name, spots=spots, several=form.sort == "check")
-
-
-def _share(part: float, whole: float) -> float:
-    return min(1.0, max(0.0, part / whole))
 
 
 def _inside(box: Box, page: Page) -> Box:

@@ -25,8 +25,5 @@ def check_groups(groups: Sequence[Group], fields: Mapping[str, Field]) -> None:
 
 def without_field(groups: Sequence[Group], field_id: str) -> tuple[Group, ...]:
     """The groups after a field is gone. One field alone is no group."""
-    left = [
-        group.model_copy(update={"fields": tuple(name for name in group.fields if name != field_id)})
-        for group in groups
-    ]
-    return tuple(group for group in left if len(group.fields) > 1)
+    left = [(group, tuple(name for name in group.fields if name != field_id)) for group in groups]
+    return tuple(group.changed(fields=names) for group, names in left if len(names) > 1)

@@ -15,4 +15,4 @@ def with_key_of(worksheet: Worksheet, newer: Worksheet) -> Worksheet:
             keys.pop(field.id, None)
             if field.id in newer.keys:
                 keys[field.id] = newer.keys[field.id]
-    return worksheet.model_copy(update={"keys": keys, "decimal": newer.decimal})
+    return worksheet.changed(keys=keys, decimal=newer.decimal)

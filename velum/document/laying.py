@@ -31,7 +31,7 @@ def change_fixture(worksheet: Worksheet, fixture: Fixture) -> Worksheet:
         raise FixtureRefused("fixture.kind_changed", "What is laid on a page cannot become another kind of thing.")
     _check_page(worksheet, fixture)
     fixtures = tuple(fixture if other is before else other for other in worksheet.fixtures)
-    return worksheet.model_copy(update={"fixtures": fixtures})
+    return worksheet.changed(fixtures=fixtures)
 
 
 def layer_fixture(worksheet: Worksheet, fixture_id: str, layer: int) -> Worksheet:
@@ -43,7 +43,7 @@ def layer_fixture(worksheet: Worksheet, fixture_id: str, layer: int) -> Workshee
 def remove_fixture(worksheet: Worksheet, fixture_id: str) -> Worksheet:
     """Take a fixture off. Raises FixtureRefused."""
     fixture = find_fixture(worksheet, fixture_id)
-    return worksheet.model_copy(update={"fixtures": _without(worksheet, fixture)})
+    return worksheet.changed(fixtures=_without(worksheet, fixture))
 
 
 def find_fixture(worksheet: Worksheet, fixture_id: str) -> Fixture:
@@ -62,7 +62,7 @@ def pictures_on(worksheet: Worksheet) -> set[str]:
 
 def _inserted(worksheet: Worksheet, others: tuple[Fixture, ...], fixture: Fixture, layer: int | None) -> Worksheet:
     at = len(others) if layer is None else layer
-    return worksheet.model_copy(update={"fixtures": (*others[:at], fixture, *others[at:])})
+    return worksheet.changed(fixtures=(*others[:at], fixture, *others[at:]))
 
 
 def _without(worksheet: Worksheet, fixture: Fixture) -> tuple[Fixture, ...]:

@@ -9,5 +9,5 @@ from velum.paper.text import Line
 
 def shown_lines(page: Page, lines: Iterable[Line]) -> list[Line]:
     """Those of the lines of the file's page that are seen on the page, where they are seen."""
-    seen = (line.model_copy(update={"box": shown_box(page, line.box)}) for line in lines)
+    seen = (line.changed(box=shown_box(page, line.box)) for line in lines)
     return [line for line in seen if is_on(page, line.box)]

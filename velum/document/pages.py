@@ -3,8 +3,9 @@
 A page that is set aside is no longer shown, and can be brought back for ever.
 """
 
-from collections.abc import Sequence
+from collections.abc import Collection, Sequence
 
+from velum.document.grouping import without_field
 from velum.document.worksheet import Page, Shown, Worksheet
 from velum.errors import VelumError
 from velum.geometry.turn import Turn, added
@@ -20,21 +21,21 @@ def with_pages_aside(worksheet: Worksheet, pages: Sequence[Page]) -> Worksheet:
     """Put pages behind those set aside. Raises PaperRefused for more than a worksheet can take."""
     aside = (*worksheet.aside, *pages)
     check_count(len(aside))
-    return worksheet.model_copy(update={"aside": aside})
+    return worksheet.changed(aside=aside)
 
 
 def with_pages(worksheet: Worksheet, pages: Sequence[Page]) -> Worksheet:
     """Put pages behind the worksheet's own. Raises PaperRefused for more than a worksheet can take."""
     all_pages = (*worksheet.pages, *pages)
     check_count(len(all_pages))
-    return worksheet.model_copy(update={"pages": all_pages})
+    return worksheet.changed(pages=all_pages)
 
 
 def move_page(worksheet: Worksheet, page_id: str, to: int) -> Worksheet:
     """Move a page to a place among the others, counted from 0. Raises PageRefused."""
     page = find_page(worksheet.pages, page_id)
     others = [other for other in worksheet.pages if other != page]
-    return worksheet.model_copy(update={"pages": (*others[:to], page, *others[to:])})
+    return worksheet.changed(pages=(*others[:to], page, *others[to:]))
 
 
 def turn_page(worksheet: Worksheet, page_id: str, by: Turn) -> Worksheet:
@@ -43,7 +44,7 @@ def turn_page(worksheet: Worksheet, page_id: str, by: Turn) -> Worksheet:
     sides = {"width": page.width, "height": page.height}
     if by in (90, 270):
         sides = {"width": page.height, "height": page.width}
-    turned = page.model_copy(update=sides | {"turn": added(page.turn, by)})
+    turned = page.changed(turn=added(page.turn, by), **sides)
     fields = tuple(
         field.turned(by, page.width, page.height) if field.page == page_id else field for field in worksheet.fields
     )
@@ -52,7 +53,7 @@ def turn_page(worksheet: Worksheet, page_id: str, by: Turn) -> Worksheet:
         for fixture in worksheet.fixtures
     )
     pages = tuple(turned if other == page else other for other in worksheet.pages)
-    return worksheet.model_copy(update={"pages": pages, "fields": fields, "fixtures": fixtures})
+    return worksheet.changed(pages=pages, fields=fields, fixtures=fixtures)
 
 
 def insert_page(worksheet: Worksheet, page: Page, to: int) -> Worksheet:
@@ -67,7 +68,7 @@ def insert_page(worksheet: Worksheet, page: Page, to: int) -> Worksheet:
         raise PageRefused("page.of_no_file", "This page is not of a file that the worksheet has.")
     check_count(len(worksheet.pages) + 1)
     _check(page)
-    return worksheet.model_copy(update={"pages": (*worksheet.pages[:to], page, *worksheet.pages[to:])})
+    return worksheet.changed(pages=(*worksheet.pages[:to], page, *worksheet.pages[to:]))
 
 
 def show_page(worksheet: Worksheet, page_id: str, shown: Shown) -> Worksheet:
@@ -75,11 +76,9 @@ def show_page(worksheet: Worksheet, page_id: str, shown: Shown) -> Worksheet:
     page = find_page(worksheet.pages, page_id)
     sides = (shown.width, shown.height) if page.turn in (0, 180) else (shown.height, shown.width)
     update = {"corners": shown.corners, "whiten": shown.whiten, "width": sides[0], "height": sides[1]}
-    changed = page.model_copy(update=update)
+    changed = page.changed(**update)
     _check(changed)
-    return worksheet.model_copy(
-        update={"pages": tuple(changed if other == page else other for other in worksheet.pages)}
-    )
+    return worksheet.changed(pages=tuple(changed if other == page else other for other in worksheet.pages))
 
 
 def looking(page: Page, look: Look) -> Page:
@@ -89,7 +88,7 @@ def looking(page: Page, look: Look) -> Page:
         sides = (look.flat.width, look.flat.height)
         width, height = sides if look.turn in (0, 180) else sides[::-1]
         update |= {"corners": look.flat.corners, "width": width, "height": height}
-    return page.model_copy(update=update)
+    return page.changed(**update)
 
 
 def set_page_aside(worksheet: Worksheet, page_id: str) -> Worksheet:
@@ -100,7 +99,7 @@ def set_page_aside(worksheet: Worksheet, page_id: str) -> Worksheet:
     if any(field.page == page_id for field in worksheet.fields):
         raise PageRefused("page.in_use", "Fields lie on this page. Remove them first.")
     pages = tuple(other for other in worksheet.pages if other != page)
-    return worksheet.model_copy(update={"pages": pages, "aside": (*worksheet.aside, page)})
+    return worksheet.changed(pages=pages, aside=(*worksheet.aside, page))
 
 
 def bring_page_back(worksheet: Worksheet, page_id: str, to: int) -> Worksheet:
@@ -109,7 +108,7 @@ def bring_page_back(worksheet: Worksheet, page_id: str, to: int) -> Worksheet:
     check_count(len(worksheet.pages) + 1)
     aside = tuple(other for other in worksheet.aside if other != page)
     pages = (*worksheet.pages[:to], page, *worksheet.pages[to:])
-    return worksheet.model_copy(update={"pages": pages, "aside": aside})
+    return worksheet.changed(pages=pages, aside=aside)
 
 
 def forget_page(worksheet: Worksheet, page_id: str) -> Worksheet:
@@ -120,7 +119,29 @@ def forget_page(worksheet: Worksheet, page_id: str) -> Worksheet:
         raise PageRefused("page.in_use", "Something is laid on this page. It stays aside.")
     if not any(_same_paper(page, other) for other in others):
         raise PageRefused("page.only_copy", "There is no other copy of this page. It stays aside.")
-    return worksheet.model_copy(update={"aside": tuple(other for other in worksheet.aside if other != page)})
+    return worksheet.changed(aside=tuple(other for other in worksheet.aside if other != page))
+
+
+def without_pages(worksheet: Worksheet, page_ids: Collection[str]) -> Worksheet:
+    """The worksheet without these pages, shown or set aside, and without all that lies on them.
+
+    Raises PageRefused when no page would be left.
+    """
+    pages = tuple(page for page in worksheet.pages if page.id not in page_ids)
+    if not pages:
+        raise PageRefused("page.last", "These are the only pages; a worksheet has at least one.")
+    gone = {field.id for field in worksheet.fields if field.page in page_ids}
+    groups = worksheet.groups
+    for name in gone:
+        groups = without_field(groups, name)
+    return worksheet.changed(
+        pages=pages,
+        aside=tuple(page for page in worksheet.aside if page.id not in page_ids),
+        fields=tuple(field for field in worksheet.fields if field.id not in gone),
+        fixtures=tuple(fixture for fixture in worksheet.fixtures if fixture.page not in page_ids),
+        keys={name: key for name, key in worksheet.keys.items() if name not in gone},
+        groups=groups,
+    )
 
 
 def _same_paper(page: Page, other: Page) -> bool:

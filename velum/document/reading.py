@@ -1,41 +1,104 @@
-"""Reading a kept worksheet, of this version or an older one.
+"""Reading a kept worksheet, and edits that waited on a device, of this version or an older one.
 
-``UPGRADES`` has one step for each older version: it turns the JSON of that version into the JSON of the next.
+``UPGRADES`` has one step for each older version: it turns the JSON of that version into the JSON of the next. What a
+kind's own fields and keys need for it stands with the kind (``upgrades_of_field``, ``upgrades_of_key``).
 """
 
 from collections.abc import Callable
 from typing import Any
 
-from velum.document.worksheet import Worksheet
+from pydantic import ValidationError
+
+from velum.document.worksheet import VERSION, Worksheet
 from velum.errors import VelumError
-
-CURRENT_VERSION = 2
-
-
-def _give_options_room_for_pictures(data: dict[str, Any]) -> dict[str, Any]:
-    """In version 1 the options of a choice were their words alone."""
-    fields = [
-        field | {"options": [{"text": text} for text in field["options"]]} if field["kind"] == "choice" else field
-        for field in data["fields"]
-    ]
-    return data | {"version": 2, "fields": fields}
-
-
-UPGRADES: dict[int, Callable[[dict[str, Any]], dict[str, Any]]] = {1: _give_options_room_for_pictures}
+from velum.kinds import KINDS
+from velum.kinds.kind import Json
 
 
 class DocumentUnreadable(VelumError):
-    """A kept document that this release cannot read."""
+    """A kept document that this release cannot read.
+
+    ``why`` is for the operator: where it fails, and nothing of what it holds.
+    """
+
+    why = ""
 
 
-def read_worksheet(data: dict[str, Any]) -> Worksheet:
-    """The worksheet kept as ``data``. Raises DocumentUnreadable for a version that is not known."""
-    version = data.get("version")
-    while version in UPGRADES:
-        data = UPGRADES[version](data)
+def read_worksheet(data: Any) -> Worksheet:
+    """The worksheet kept as ``data``. Raises DocumentUnreadable."""
+    try:
         version = data.get("version")
-    if version != CURRENT_VERSION:
-        raise DocumentUnreadable(
-            "document.version", "This worksheet was made by another release of Velum. It is kept as it is."
+        while version in UPGRADES:
+            data = UPGRADES[version](data) | {"version": version + 1}
+            version = data["version"]
+        if version == VERSION:
+            return Worksheet.model_validate(data)
+    except (ValidationError, AttributeError, KeyError, TypeError, ValueError, RecursionError) as problem:
+        unreadable = DocumentUnreadable(
+            "document.unreadable", "This worksheet cannot be read. It is kept as it is and can be downloaded."
         )
-    return Worksheet.model_validate(data)
+        unreadable.why = _why(problem)
+        raise unreadable from problem
+    raise DocumentUnreadable(
+        "document.version", "This worksheet was made by another release of Velum. It is kept as it is."
+    )
+
+
+def _why(problem: Exception) -> str:
+    if not isinstance(problem, ValidationError):
+        return type(problem).__name__
+    faults = problem.errors(include_input=False, include_context=False, include_url=False)
+    return "; ".join(f"{'.'.join(map(str, fault['loc']))}: {fault['type']}" for fault in faults[:5])
+
+
+def write_worksheet(worksheet: Worksheet) -> Json:
+    """A worksheet as it is kept, which was read again to be sure of it. Raises DocumentUnreadable."""
+    data = worksheet.model_dump(mode="json")
+    if read_worksheet(data) != worksheet:
+        raise DocumentUnreadable("document.not_the_same", "This worksheet would not come back as it is now.")
+    return data
+
+
+def upgraded_edit(version: Any, edit: Any) -> Any:
+    """The JSON of an edit that was made on a document of ``version``, as it is made on one of this version.
+
+    What is no edit, or of no version, stays as it is: it is refused when it is read.
+    """
+    try:
+        while version in UPGRADES:
+            if edit.get("op") in ("place", "change"):
+                edit = edit | {"field": _field(version, edit["field"])}
+            elif edit.get("op") == "set_key" and edit.get("key"):
+                edit = edit | {"key": _key(version, edit["key"])}
+            version += 1
+    except (AttributeError, KeyError, TypeError):
+        pass
+    return edit
+
+
+def _field(version: int, field: Json) -> Json:
+    return KINDS[field["kind"]].upgrades_of_field.get(version, _as_it_is)(field)
+
+
+def _key(version: int, key: Json) -> Json:
+    return KINDS[key["kind"]].upgrades_of_key.get(version, _as_it_is)(key)
+
+
+def _as_it_is(data: Json) -> Json:
+    return data
+
+
+def _upgrade_of_kinds(version: int) -> Callable[[Json], Json]:
+    """What only the kinds know."""
+
+    def upgrade(data: Json) -> Json:
+        keys = {name: _key(version, key) for name, key in data.get("keys", {}).items()}
+        return data | {"fields": [_field(version, field) for field in data.get("fields", [])], "keys": keys}
+
+    return upgrade
+
+
+UPGRADES: dict[int, Callable[[Json], Json]] = {
+    1: _upgrade_of_kinds(1),  # options got room for pictures
+    2: _upgrade_of_kinds(2),  # options and spots got ids
+}

@@ -22,9 +22,9 @@ class Replacement(Model):
 def swap_paper(worksheet: Worksheet, page_id: str, with_id: str) -> Worksheet:
     """Exchange what a page shows with what a page set aside shows; fields stay where they are. Raises PageRefused."""
     page, other = find_page(worksheet.pages, page_id), find_page(worksheet.aside, with_id)
-    pages = tuple(other.model_copy(update={"id": page_id}) if each == page else each for each in worksheet.pages)
-    aside = tuple(page.model_copy(update={"id": with_id}) if each == other else each for each in worksheet.aside)
-    return worksheet.model_copy(update={"pages": pages, "aside": aside})
+    pages = tuple(other.changed(id=page_id) if each == page else each for each in worksheet.pages)
+    aside = tuple(page.changed(id=with_id) if each == other else each for each in worksheet.aside)
+    return worksheet.changed(pages=pages, aside=aside)
 
 
 def replacement(worksheet: Worksheet, page_id: str, with_id: str, comparison: Comparison) -> Replacement:
@@ -35,22 +35,22 @@ def replacement(worksheet: Worksheet, page_id: str, with_id: str, comparison: Co
     find_page(worksheet.pages, page_id)
     other = find_page(worksheet.aside, with_id)
     fields = fields_on(worksheet, page_id)
-    if len(fields) != len(comparison.changed):
+    if len(fields) != len(comparison.altered):
         raise PageRefused("page.compared_before", "The page was changed meanwhile. Compare it again.")
     moved, doubtful = [], []
-    for field, changed in zip(fields, comparison.changed, strict=True):
+    for field, altered in zip(fields, comparison.altered, strict=True):
         box = moved_box(field.box, comparison.right, comparison.down)
         inside = kept_inside(box, other.width, other.height)
         if inside != field.box:
-            moved.append(field.model_copy(update={"box": inside}))
-        if changed or max(abs(inside.x - box.x), abs(inside.y - box.y)) > 1:
+            moved.append(field.changed(box=inside))
+        if altered or max(abs(inside.x - box.x), abs(inside.y - box.y)) > 1:
             doubtful.append(field.id)
     fixtures = []
     for fixture in worksheet.fixtures:
         box = moved_box(fixture.box, comparison.right, comparison.down)
         inside = kept_inside(box, other.width, other.height)
         if fixture.page == page_id and inside != fixture.box:
-            fixtures.append(fixture.model_copy(update={"box": inside}))
+            fixtures.append(fixture.changed(box=inside))
     return Replacement(
         right=comparison.right,
         down=comparison.down,

@@ -38,7 +38,7 @@ def straightened(
     size = sheet_size(corners, source) if corners else source
     shown = Shown(width=size.width, height=size.height, whiten=whiten, corners=corners)
     sides = (size.width, size.height) if page.turn in (0, 180) else (size.height, size.width)
-    after = page.model_copy(update={"corners": corners, "width": sides[0], "height": sides[1]})
+    after = page.changed(corners=corners, width=sides[0], height=sides[1])
     return Straightened(
         shown=shown,
         fields=_moved_along(worksheet.fields, page, after),
@@ -51,7 +51,7 @@ def _moved_along(placed: Iterable[P], before: Page, after: Page) -> tuple[P, ...
     moved = []
     for each in placed:
         if each.page == before.id and (box := _moved(each.box, before, after)) != each.box:
-            moved.append(each.model_copy(update={"box": box}))
+            moved.append(each.changed(box=box))
     return tuple(moved)
 
 

@@ -15,10 +15,13 @@ from velum.geometry.reading_order import in_reading_order
 from velum.geometry.turn import Turn
 from velum.kinds import Field, Key, Prompt, kind_of
 from velum.marking.group import Group
-from velum.model import Id, Model, Sha256
+from velum.model import Id, Model, NoNul, Sha256
 from velum.paper.look import Flat, Look
 
-Title = Annotated[str, StringConstraints(strip_whitespace=True, min_length=1, max_length=200)]
+VERSION: Literal[3] = 3
+"""The version of the documents that are written; older ones are read (reading.py)."""
+
+Title = Annotated[str, StringConstraints(strip_whitespace=True, min_length=1, max_length=200), NoNul]
 
 
 class Shown(Model):
@@ -65,7 +68,7 @@ class Worksheet(Model):
     Fixtures stand in layers, the lowest first. They stay on a page that is set aside.
     """
 
-    version: Literal[2] = 2
+    version: Literal[3] = VERSION
     title: Title
     pages: tuple[Page, ...]
     aside: tuple[Page, ...] = ()
@@ -110,9 +113,7 @@ def sheet_of(worksheet: Worksheet) -> Sheet:
             fixture for fixture in worksheet.fixtures if any(page.id == fixture.page for page in worksheet.pages)
         ),
         prompts=tuple(
-            kind_of(field)
-            .prompt(field)
-            .model_copy(update={"number": numbers[field.id], "marked": points[field.id] > 0})
+            kind_of(field).prompt(field).changed(number=numbers[field.id], marked=points[field.id] > 0)
             for field in worksheet.fields
         ),
     )
@@ -127,4 +128,4 @@ def read_through(worksheet: Worksheet) -> Worksheet:
             (field for field in worksheet.fields if field.page == page.id), lambda field: field.box
         )
     ]
-    return worksheet.model_copy(update={"fields": tuple(fields)})
+    return worksheet.changed(fields=tuple(fields))

@@ -2,28 +2,23 @@
 
 from typing import Annotated, Literal
 
-from pydantic import AfterValidator, Field, StringConstraints
+from pydantic import Field, StringConstraints
 
-from velum.answers.compare import LONGEST, compare
+from velum.answers.compare import LONGEST, compare, steps_of_comparing, steps_of_reading
 from velum.answers.comparison import Comparison
 from velum.answers.number import DecimalSign
+from velum.answers.says import says
 from velum.answers.values import unclear_values
 from velum.geometry.box import Box
 from velum.kinds.kind import FieldBase, InAnyOrder, Kind, PromptBase
 from velum.marking.mark import Mark
-from velum.model import Model
+from velum.model import Model, NoNul
 
 Lines = Literal["one", "several"]
 Signs = Literal["none", "chemistry", "maths"]
 
 
-def _without_nul(text: str) -> str:
-    if "\0" in text:
-        raise ValueError("holds a character that no keyboard types")
-    return text
-
-
-Written = Annotated[str, StringConstraints(max_length=20_000), AfterValidator(_without_nul)]
+Written = Annotated[str, StringConstraints(max_length=20_000), NoNul]
 """What somebody typed; the longest is some eight pages."""
 
 
@@ -55,6 +50,7 @@ class AnswerBoxPrompt(PromptBase):
 
 class AnswerBoxAnswer(Model):
     kind: Literal["answer_box"] = "answer_box"
+    version: Literal[1] = 1
     text: Written
 
 
@@ -91,6 +87,16 @@ def _doubt(field: AnswerBox, key: AnswerBoxKey, decimal: DecimalSign) -> str:
     return ""
 
 
+def _alternatives(key: AnswerBoxKey) -> tuple[AnswerBoxKey, ...]:
+    if not key.also:
+        return (key,)
+    return tuple(AnswerBoxKey(text=text, comparison=key.comparison) for text in (key.text, *key.also))
+
+
+def _steps(key: AnswerBoxKey, answer: AnswerBoxAnswer) -> int:
+    return sum(steps_of_comparing(answer.text, text, key.comparison) for text in (key.text, *key.also))
+
+
 ANSWER_BOX = Kind(
     name="answer_box",
     label="Answer box",
@@ -104,8 +110,12 @@ ANSWER_BOX = Kind(
     key_from_text=_key_from_text,
     smallest_target=lambda field: (field.box.width, field.box.height),
     doubt=_doubt,
+    steps_of_reading=lambda answer: steps_of_reading(answer.text),
+    steps_of_comparing=_steps,
     in_any_order=InAnyOrder(
-        written=lambda key: AnswerBoxAnswer(text=key.text), as_key=lambda answer: AnswerBoxKey(text=answer.text)
+        alternatives=_alternatives,
+        says_key=lambda key, decimal: says(key.text, decimal),
+        says=lambda answer, decimal: says(answer.text, decimal),
     ),
     example=(
         AnswerBox(id="box1", page="page1", box=Box(x=72, y=90, width=120, height=22)),

@@ -2,26 +2,39 @@
 
 from typing import Annotated, Literal
 
+from pydantic import AfterValidator, StringConstraints, model_validator
 from pydantic import Field as Limits
-from pydantic import StringConstraints, model_validator
 
 from velum.answers.number import DecimalSign
 from velum.answers.options import picked_in
 from velum.geometry.box import Box
-from velum.kinds.kind import FieldBase, Kind, Picked, PromptBase, TickedAnswer, TickedKey, gone_options
+from velum.kinds.kind import FieldBase, Json, Kind, PromptBase
+from velum.kinds.picking import (
+    MOST_OPTIONS,
+    TickedAnswer,
+    TickedKey,
+    answer_by_id,
+    check_picked,
+    each_named_once,
+    gone_options,
+    id_of_place,
+    ids_of,
+    picks_by_id,
+)
 from velum.marking.mark import Mark
 from velum.marking.picked import mark_picked
-from velum.model import Model, Sha256
+from velum.model import Id, Model, NoNul, Sha256
 
-MOST_OPTIONS = 26
-"""As many as there are letters to name them."""
-
-OptionText = Annotated[str, StringConstraints(strip_whitespace=True, max_length=300)]
+OptionText = Annotated[str, StringConstraints(strip_whitespace=True, max_length=300), NoNul]
 
 
 class Option(Model):
-    """An option: a bare letter, words, or a picture, of which the words then say what it shows."""
+    """An option: a bare letter, words, or a picture, of which the words then say what it shows.
 
+    ``id`` names it within its choice: its letter changes when another is taken away.
+    """
+
+    id: Id
     text: OptionText = ""
     picture: Sha256 | None = None
 
@@ -32,12 +45,17 @@ class Option(Model):
         return self
 
 
-Options = Annotated[tuple[Option, ...], Limits(min_length=2, max_length=MOST_OPTIONS)]
+def _each_once(options: tuple[Option, ...]) -> tuple[Option, ...]:
+    each_named_once(options)
+    return options
+
+
+Options = Annotated[tuple[Option, ...], Limits(min_length=2, max_length=MOST_OPTIONS), AfterValidator(_each_once)]
 
 
 def worded(*texts: str) -> tuple[Option, ...]:
     """Options of these words; an empty one is a bare letter."""
-    return tuple(Option(text=text) for text in texts)
+    return tuple(Option(id=id_of_place(place), text=text) for place, text in enumerate(texts))
 
 
 Arrangement = Literal["row", "column", "list"]
@@ -65,6 +83,7 @@ class ChoicePrompt(PromptBase):
 
 class ChoiceAnswer(TickedAnswer):
     kind: Literal["choice"] = "choice"
+    version: Literal[2] = 2
 
 
 def _prompt(field: Choice) -> ChoicePrompt:
@@ -86,13 +105,13 @@ def _is_blank(answer: ChoiceAnswer) -> bool:
 
 def _compare(field: Choice, key: ChoiceKey, answer: ChoiceAnswer, decimal: DecimalSign) -> Mark:
     return mark_picked(
-        answer.picked, key.picked, options=len(field.options), several=field.several, part_marks=field.part_marks
+        answer.picked, key.picked, there=ids_of(field.options), several=field.several, part_marks=field.part_marks
     )
 
 
 def _key_from_text(field: Choice, text: str) -> ChoiceKey | None:
-    picked = picked_in(text, [option.text for option in field.options], several=field.several)
-    return ChoiceKey(picked=picked) if picked else None
+    places = picked_in(text, [option.text for option in field.options], several=field.several)
+    return ChoiceKey(picked=tuple(field.options[place].id for place in places)) if places else None
 
 
 def _smallest_target(field: Choice) -> tuple[float, float]:
@@ -106,7 +125,18 @@ def _smallest_target(field: Choice) -> tuple[float, float]:
             return width, height
 
 
-_RIGHT: Picked = (1,)
+def _with_pictures(field: Json) -> Json:
+    """In version 1 of a document the options were their words alone."""
+    return field | {"options": [{"text": text} for text in field["options"]]}
+
+
+def _with_ids(field: Json) -> Json:
+    """Up to version 2 the options were named by their places."""
+    options = [option | {"id": id_of_place(place)} for place, option in enumerate(field["options"])]
+    return field | {"options": options}
+
+
+_RIGHT = (id_of_place(1),)
 
 CHOICE = Kind(
     name="choice",
@@ -120,7 +150,11 @@ CHOICE = Kind(
     compare=_compare,
     key_from_text=_key_from_text,
     smallest_target=_smallest_target,
-    doubt=lambda field, key, decimal: gone_options(key.picked, len(field.options)),
+    doubt=lambda field, key, decimal: gone_options(key.picked, ids_of(field.options)),
+    check_answer=lambda field, answer: check_picked(answer.picked, ids_of(field.options)),
+    upgrades_of_field={1: _with_pictures, 2: _with_ids},
+    upgrades_of_key={2: picks_by_id},
+    upgrades_of_answer={1: lambda field, data: answer_by_id(data, ids_of(field.options))},
     pictures=lambda field: (option.picture for option in field.options if option.picture),
     picks=True,
     example=(

@@ -2,33 +2,53 @@
 
 from typing import Annotated, Literal
 
+from pydantic import AfterValidator, StringConstraints
 from pydantic import Field as Limits
-from pydantic import StringConstraints
 
 from velum.answers.number import DecimalSign
 from velum.answers.options import picked_in
 from velum.geometry.box import Box
 from velum.geometry.turn import Turn
-from velum.kinds.kind import FieldBase, Kind, PromptBase, TickedAnswer, TickedKey, gone_options
+from velum.kinds.kind import FieldBase, Json, Kind, PromptBase
+from velum.kinds.picking import (
+    MOST_OPTIONS,
+    TickedAnswer,
+    TickedKey,
+    answer_by_id,
+    check_picked,
+    each_named_once,
+    gone_options,
+    id_of_place,
+    ids_of,
+    picks_by_id,
+)
 from velum.marking.mark import Mark
 from velum.marking.picked import mark_picked
-from velum.model import Model
+from velum.model import Id, Model, NoNul
 
-MOST_SPOTS = 26
 Share = Annotated[float, Limits(ge=0, le=1)]
 
 
 class Spot(Model):
-    """A place to tick, as shares of the field's box; ``name`` says which printed option it is."""
+    """A place to tick, as shares of the field's box; ``name`` says which printed option it is.
 
+    ``id`` names it within its field: its place in line changes when another is taken away.
+    """
+
+    id: Id
     x: Share
     y: Share
     width: Annotated[float, Limits(gt=0, le=1)]
     height: Annotated[float, Limits(gt=0, le=1)]
-    name: Annotated[str, StringConstraints(strip_whitespace=True, max_length=300)] = ""
+    name: Annotated[str, StringConstraints(strip_whitespace=True, max_length=300), NoNul] = ""
 
 
-Spots = Annotated[tuple[Spot, ...], Limits(min_length=1, max_length=MOST_SPOTS)]
+def _each_once(spots: tuple[Spot, ...]) -> tuple[Spot, ...]:
+    each_named_once(spots)
+    return spots
+
+
+Spots = Annotated[tuple[Spot, ...], Limits(min_length=1, max_length=MOST_OPTIONS), AfterValidator(_each_once)]
 
 
 class TickPlaces(FieldBase):
@@ -39,21 +59,28 @@ class TickPlaces(FieldBase):
 
     def turned(self, by: Turn, width: float, height: float) -> "TickPlaces":
         """The spots turn with the box that they are shares of."""
-        spots = tuple(spot.model_copy(update=_turned(spot, by)) for spot in self.spots)
+        spots = tuple(spot.changed(**_turned(spot, by)) for spot in self.spots)
         box = super().turned(by, width, height).box
-        return self.model_copy(update={"box": box, "spots": spots})
+        return self.changed(box=box, spots=spots)
+
+
+def share(value: float) -> float:
+    """A share of a whole, brought back from where rounding has carried it: 1 - 0.9 - 0.1 is a little less than 0."""
+    return min(1.0, max(0.0, value))
 
 
 def _turned(spot: Spot, by: Turn) -> dict[str, float]:
     match by:
         case 90:
-            return {"x": 1 - spot.y - spot.height, "y": spot.x, "width": spot.height, "height": spot.width}
+            x, y = share(1 - spot.y - spot.height), spot.x
         case 180:
-            return {"x": 1 - spot.x - spot.width, "y": 1 - spot.y - spot.height}
+            x, y = share(1 - spot.x - spot.width), share(1 - spot.y - spot.height)
         case 270:
-            return {"x": spot.y, "y": 1 - spot.x - spot.width, "width": spot.height, "height": spot.width}
+            x, y = spot.y, share(1 - spot.x - spot.width)
         case _:
             return {}
+    width, height = (spot.width, spot.height) if by == 180 else (spot.height, spot.width)
+    return {"x": x, "y": y, "width": width, "height": height}
 
 
 class TickPlacesKey(TickedKey):
@@ -68,6 +95,7 @@ class TickPlacesPrompt(PromptBase):
 
 class TickPlacesAnswer(TickedAnswer):
     kind: Literal["tick_places"] = "tick_places"
+    version: Literal[2] = 2
 
 
 def _prompt(field: TickPlaces) -> TickPlacesPrompt:
@@ -88,19 +116,30 @@ def _is_blank(answer: TickPlacesAnswer) -> bool:
 
 def _compare(field: TickPlaces, key: TickPlacesKey, answer: TickPlacesAnswer, decimal: DecimalSign) -> Mark:
     return mark_picked(
-        answer.picked, key.picked, options=len(field.spots), several=field.several, part_marks=field.part_marks
+        answer.picked, key.picked, there=ids_of(field.spots), several=field.several, part_marks=field.part_marks
     )
 
 
 def _key_from_text(field: TickPlaces, text: str) -> TickPlacesKey | None:
-    picked = picked_in(text, [spot.name for spot in field.spots], several=field.several)
-    return TickPlacesKey(picked=picked) if picked else None
+    places = picked_in(text, [spot.name for spot in field.spots], several=field.several)
+    return TickPlacesKey(picked=tuple(field.spots[place].id for place in places)) if places else None
 
 
 def _smallest_target(field: TickPlaces) -> tuple[float, float]:
     width, height = field.box.width, field.box.height
     return min(spot.width for spot in field.spots) * width, min(spot.height for spot in field.spots) * height
 
+
+def _with_ids(field: Json) -> Json:
+    """Up to version 2 of a document spots were named by their places, and a turn could leave shares below nothing."""
+    spots = [
+        spot | {"id": id_of_place(place), "x": share(spot["x"]), "y": share(spot["y"])}
+        for place, spot in enumerate(field["spots"])
+    ]
+    return field | {"spots": spots}
+
+
+_FIRST = (id_of_place(0),)
 
 TICK_PLACES = Kind(
     name="tick_places",
@@ -114,7 +153,11 @@ TICK_PLACES = Kind(
     compare=_compare,
     key_from_text=_key_from_text,
     smallest_target=_smallest_target,
-    doubt=lambda field, key, decimal: gone_options(key.picked, len(field.spots)),
+    doubt=lambda field, key, decimal: gone_options(key.picked, ids_of(field.spots)),
+    check_answer=lambda field, answer: check_picked(answer.picked, ids_of(field.spots)),
+    upgrades_of_field={2: _with_ids},
+    upgrades_of_key={2: picks_by_id},
+    upgrades_of_answer={1: lambda field, data: answer_by_id(data, ids_of(field.spots))},
     picks=True,
     example=(
         TickPlaces(
@@ -122,11 +165,11 @@ TICK_PLACES = Kind(
             page="page1",
             box=Box(x=72, y=90, width=20, height=80),
             spots=(
-                Spot(x=0, y=0, width=1, height=0.25, name="rises"),
-                Spot(x=0, y=0.75, width=1, height=0.25, name="falls"),
+                Spot(id=id_of_place(0), x=0, y=0, width=1, height=0.25, name="rises"),
+                Spot(id=id_of_place(1), x=0, y=0.75, width=1, height=0.25, name="falls"),
             ),
         ),
-        TickPlacesKey(picked=(0,)),
-        TickPlacesAnswer(picked=(0,)),
+        TickPlacesKey(picked=_FIRST),
+        TickPlacesAnswer(picked=_FIRST),
     ),
 )

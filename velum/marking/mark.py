@@ -1,5 +1,6 @@
 """A mark: the verdict on one answer, what share of the points it earns, and why."""
 
+from collections.abc import Sequence
 from dataclasses import dataclass
 from enum import StrEnum
 from fractions import Fraction
@@ -37,6 +38,14 @@ _ALL = Fraction(1)
 _NONE = Fraction(0)
 NOTHING_WRITTEN = Reason("blank", "nothing written")
 NO_KEY = Reason("no_key", "no right answer is set")
+
+
+_BEST_FIRST = (Verdict.RIGHT, Verdict.TEACHER, Verdict.PARTLY, Verdict.WRONG, Verdict.BLANK)
+
+
+def best(marks: Sequence[Mark]) -> Mark:
+    """The best of the marks that an answer has by several keys: what is clear wins over what the teacher may decide."""
+    return min(marks, key=lambda mark: _BEST_FIRST.index(mark.verdict))
 
 
 def right(reason: Reason) -> Mark:

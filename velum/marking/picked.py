@@ -16,13 +16,13 @@ _NOT_ALL = Reason("picked.not_all", "not exactly the right options are picked")
 
 
 def mark_picked(
-    picked: Collection[int], key: Collection[int], *, options: int, several: bool, part_marks: bool
+    picked: Collection[str], key: Collection[str], *, there: Collection[str], several: bool, part_marks: bool
 ) -> Mark:
-    """The mark of the options ``picked``, by their places from 0, when those of ``key`` are right.
+    """The mark of the options ``picked``, by their ids, when those of ``key`` are right.
 
-    A key that names none of the ``options`` there still are is none.
+    A key that names none of the options that are still ``there`` is none.
     """
-    chosen, wanted = set(picked), {place for place in key if place < options}
+    chosen, wanted = set(picked), set(key) & set(there)
     if not wanted:
         return for_teacher(NO_KEY)
     if chosen == wanted:

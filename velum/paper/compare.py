@@ -33,11 +33,11 @@ Ink: TypeAlias = NDArray[Any]
 
 
 class Comparison(Model):
-    """How far what is printed has moved, in points, to the right and down; which of the places have changed besides."""
+    """How far what is printed has moved, in points, to the right and down; which of the places are altered besides."""
 
     right: float
     down: float
-    changed: tuple[bool, ...]
+    altered: tuple[bool, ...]
 
 
 def compare(old: Image.Image, new: Image.Image, places: Sequence[Box]) -> Comparison:
@@ -48,8 +48,8 @@ def compare(old: Image.Image, new: Image.Image, places: Sequence[Box]) -> Compar
     (right, down), sure = cv2.phaseCorrelate(before, after, window)
     if not sure > 0.03 or max(abs(right), abs(down)) <= _STILL * SCALE:
         right = down = 0.0
-    changed = tuple(not _alike(before, after, place, right, down) for place in places)
-    return Comparison(right=round(right / SCALE, 1), down=round(down / SCALE, 1), changed=changed)
+    altered = tuple(not _alike(before, after, place, right, down) for place in places)
+    return Comparison(right=round(right / SCALE, 1), down=round(down / SCALE, 1), altered=altered)
 
 
 def _ink(picture: Image.Image, size: tuple[int, int]) -> Ink:

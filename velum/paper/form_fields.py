@@ -13,7 +13,7 @@ import pypdfium2
 
 from velum.geometry.box import Box
 from velum.paper.page_size import PageSize
-from velum.paper.pdf_text import seen
+from velum.paper.pdf_words import seen
 from velum.paper.text import tidy
 
 MOST_WIDGETS = 2_000
@@ -49,57 +49,94 @@ class FormField:
     several: bool = False
 
 
-def form_fields(data: bytes) -> list[FormField]:
+@dataclass(frozen=True, slots=True)
+class Form:
+    """The form fields of a file, and how many more there are that could not be read."""
+
+    fields: tuple[FormField, ...] = ()
+    unread: int = 0
+
+
+_FAULTS = (
+    pikepdf.PdfError,
+    pikepdf.PasswordError,
+    pypdfium2.PdfiumError,
+    ValueError,
+    TypeError,
+    AttributeError,
+    KeyError,
+    IndexError,
+    RecursionError,
+)
+"""What is raised on forms that are not what they should be."""
+
+
+def form_fields(data: bytes) -> Form:
     """The form fields of a PDF in the order of their first widgets; none when the file's form cannot be read."""
     try:
         with pikepdf.open(io.BytesIO(data), suppress_warnings=True) as document:
             if "/AcroForm" not in document.Root:
-                return []
+                return Form()
             shown = pypdfium2.PdfDocument(data)
             try:
                 return _gathered(document, shown)
             finally:
                 shown.close()
-    except (
-        pikepdf.PdfError,
-        pikepdf.PasswordError,
-        pypdfium2.PdfiumError,
-        ValueError,
-        TypeError,
-        AttributeError,
-        RecursionError,
-    ):
-        return []  # pikepdf raises these on forms that are not what they should be
+    except (pikepdf.PdfError, pypdfium2.PdfiumError):
+        return Form()  # whether there is a form is not known
+    except _FAULTS:
+        return Form(unread=1)
 
 
-def _gathered(document: pikepdf.Pdf, shown: pypdfium2.PdfDocument) -> list[FormField]:
+def _gathered(document: pikepdf.Pdf, shown: pypdfium2.PdfDocument) -> Form:
     by_field: dict[object, tuple[dict[str, Any], list[Widget]]] = {}
+    unread = 0
     for number, annotation in _annotations(document):
-        own = _inherited(annotation)
-        if own is None:
+        try:
+            own = _inherited(annotation)
+            widget = own and _widget(number, annotation, shown)
+        except _FAULTS:
+            unread += 1
             continue
-        page = shown[number]
-        size = PageSize(*page.get_size())
-        left, bottom, right, top = (float(value) for value in annotation.Rect)
-        box = seen(page, size, (min(left, right), min(bottom, top), max(left, right), max(bottom, top)))
-        if min(box.width, box.height) < 3:
-            continue
-        widgets = by_field.setdefault(own["names"], (own, []))[1]
-        widgets.append(Widget(number, box, _on_state(annotation)))
-    return [_field(own, tuple(widgets)) for own, widgets in by_field.values()]
+        if own and widget:
+            by_field.setdefault(own["names"], (own, []))[1].append(widget)
+    fields = []
+    for own, widgets in by_field.values():
+        try:
+            fields.append(_field(own, tuple(widgets)))
+        except _FAULTS:
+            unread += 1
+    return Form(tuple(fields), unread)
+
+
+def _widget(number: int, annotation: pikepdf.Object, shown: pypdfium2.PdfDocument) -> Widget | None:
+    """Where a widget is seen; None for one that is too small to be seen."""
+    page = shown[number]
+    size = PageSize(*page.get_size())
+    left, bottom, right, top = (float(value) for value in annotation.Rect)
+    box = seen(page, size, (min(left, right), min(bottom, top), max(left, right), max(bottom, top)))
+    return None if min(box.width, box.height) < 3 else Widget(number, box, _on_state(annotation))
 
 
 def _annotations(document: pikepdf.Pdf) -> Iterator[tuple[int, pikepdf.Object]]:
     count = 0
     for number, page in enumerate(document.pages):
-        for annotation in page.get("/Annots", []):
-            is_widget = annotation.get("/Subtype") == "/Widget" and "/Rect" in annotation
-            if not is_widget or int(annotation.get("/F", 0)) & _HIDDEN:
+        annotations: Any = page.get("/Annots")
+        for annotation in annotations if isinstance(annotations, pikepdf.Array) else ():
+            if not _is_seen(annotation):
                 continue
             count += 1
             if count > MOST_WIDGETS:
                 return
             yield number, annotation
+
+
+def _is_seen(annotation: pikepdf.Object) -> bool:
+    """Whether an annotation is a widget that is not hidden."""
+    if not isinstance(annotation, pikepdf.Dictionary) or annotation.get("/Subtype") != "/Widget":
+        return False
+    flags = annotation.get("/F", 0)
+    return "/Rect" in annotation and not (isinstance(flags, int) and flags & _HIDDEN)
 
 
 def _inherited(annotation: pikepdf.Object) -> dict[str, Any] | None:
@@ -141,8 +178,10 @@ def _field(own: dict[str, Any], widgets: tuple[Widget, ...]) -> FormField:
 
 
 def _option(option: Any) -> str:
-    """A string, or a pair: what is exported, and what is shown."""
-    return tidy(str(option[1] if isinstance(option, pikepdf.Array) else option))[:300]
+    """A string, or a pair: what is exported, and what is shown. Arrays within are not in the standard, but in files."""
+    while isinstance(option, pikepdf.Array):
+        option = option[-1] if len(option) else ""
+    return tidy(str(option))[:300]
 
 
 def _on_state(annotation: pikepdf.Object) -> str:

@@ -18,7 +18,7 @@ from PIL import Image
 from velum.geometry.box import Box
 from velum.geometry.turn import Turn
 from velum.paper.picture import turned
-from velum.paper.text import Line
+from velum.paper.text import LONGEST_WORD, Line, Word, tidy
 
 DOTS = 200
 """Dots an inch at which print is read best."""
@@ -83,8 +83,9 @@ def _letters(picture: Image.Image) -> int:
 
 def read_print(picture: Image.Image, scale: float) -> list[Line]:
     """The lines of print in a picture of ``scale`` pixels a point, in points of the picture."""
-    lines = groupby(_words(picture), lambda word: (word["block_num"], word["par_num"], word["line_num"]))
-    return [_line(list(line), scale) for _, line in lines]
+    rows = groupby(_words(picture), lambda word: (word["block_num"], word["par_num"], word["line_num"]))
+    lines = ([found for row in line if (found := _word(row, scale))] for _, line in rows)
+    return [Line(words=tuple(words)) for words in lines if words]
 
 
 def _words(picture: Image.Image, way: str = "3") -> list[dict[str, str]]:
@@ -94,12 +95,11 @@ def _words(picture: Image.Image, way: str = "3") -> list[dict[str, str]]:
     return [word for word in words if float(word["conf"]) >= _LEGIBLE]
 
 
-def _line(words: Sequence[dict[str, str]], scale: float) -> Line:
-    left, top = min(int(word["left"]) for word in words), min(int(word["top"]) for word in words)
-    right = max(int(word["left"]) + int(word["width"]) for word in words)
-    bottom = max(int(word["top"]) + int(word["height"]) for word in words)
-    box = Box(x=left / scale, y=top / scale, width=max(1, right - left) / scale, height=max(1, bottom - top) / scale)
-    return Line(text=" ".join(word["text"].strip() for word in words), box=box)
+def _word(row: dict[str, str], scale: float) -> Word | None:
+    left, top, width, height = (int(row[name]) for name in ("left", "top", "width", "height"))
+    text = tidy(row["text"])[:LONGEST_WORD]
+    box = Box(x=left / scale, y=top / scale, width=max(1, width) / scale, height=max(1, height) / scale)
+    return Word(text=text, box=box) if text else None
 
 
 def _tesseract(picture: Image.Image, options: Sequence[str]) -> str:

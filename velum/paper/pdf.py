@@ -15,14 +15,24 @@ from velum.paper.pdf_text import picture_resolution, text_lines
 from velum.paper.text import Line
 
 
-def pdf_pages(data: bytes) -> list[PageSize]:
-    """The sizes of all pages of a PDF. Raises PaperRefused."""
+def pdf_pages(data: bytes) -> list[PageSize | None]:
+    """The sizes of all pages of a PDF, None for one that cannot be shown. Raises PaperRefused when none can be."""
     document = _open(data)
     try:
         check_count(len(document))
-        return [_size(document, number) for number in range(len(document))]
+        pages: list[PageSize | None] = []
+        refused: PaperRefused | None = None
+        for number in range(len(document)):
+            try:
+                pages.append(_size(document, number))
+            except PaperRefused as problem:
+                pages.append(None)
+                refused = refused or problem
     finally:
         document.close()
+    if refused and not any(pages):
+        raise refused
+    return pages
 
 
 class PdfPage:
@@ -77,7 +87,7 @@ def unlocked(data: bytes, password: str) -> bytes:
     except pikepdf.PasswordError as problem:
         raise PaperRefused("paper.wrong_password", "This password does not open the PDF.") from problem
     except pikepdf.PdfError as problem:
-        raise _broken() from problem
+        raise _locked_by_certificate() if "encryption filter" in str(problem) else _broken() from problem
     return out.getvalue()
 
 
@@ -88,6 +98,8 @@ def _open(data: bytes) -> pypdfium2.PdfDocument:
     except pypdfium2.PdfiumError as problem:
         if problem.err_code == raw.FPDF_ERR_PASSWORD:
             raise _locked() from problem
+        if problem.err_code == raw.FPDF_ERR_SECURITY:
+            raise _locked_by_certificate() from problem
     try:
         return _open_as_it_is(_repaired(data))
     except pypdfium2.PdfiumError as problem:
@@ -111,7 +123,7 @@ def _repaired(data: bytes) -> bytes:
     except pikepdf.PasswordError as problem:
         raise _locked() from problem
     except pikepdf.PdfError as problem:
-        raise _broken() from problem
+        raise _locked_by_certificate() if "encryption filter" in str(problem) else _broken() from problem
     return out.getvalue()
 
 
@@ -134,6 +146,14 @@ def _not_drawn(number: int) -> PaperRefused:
 
 def _locked() -> PaperRefused:
     return PaperRefused("paper.encrypted", "This PDF is locked. Type the password that opens it.")
+
+
+def _locked_by_certificate() -> PaperRefused:
+    return PaperRefused(
+        "paper.locked_by_certificate",
+        "This PDF is locked for certain people, by their certificates. Print it to a new PDF where you can read it, and"
+        " bring that in.",
+    )
 
 
 def _broken() -> PaperRefused:

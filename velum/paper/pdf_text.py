@@ -4,18 +4,16 @@ PDFium says where things stand on the page as it was written: neither turned nor
 where they are seen.
 """
 
-from ctypes import byref, c_int
 from itertools import islice
 
 import pypdfium2
 from pypdfium2 import raw
 
-from velum.geometry.box import Box
+from velum.geometry.box import Box, around
 from velum.paper.page_size import PageSize
-from velum.paper.text import MOST_LINES, Line, tidy
-
-_FINE = 100
-"""PDFium gives whole numbers: this many to a point."""
+from velum.paper.pdf_words import Written, seen, written_words
+from velum.paper.seen_words import seen_words
+from velum.paper.text import Line, Word
 
 _MOST_OBJECTS = 2_000
 """Objects of a page that are looked at for pictures: each takes some fifty millionths of a second."""
@@ -23,24 +21,21 @@ _MOST_OBJECTS = 2_000
 _COVERS = 0.8
 """The share of a page that a picture covers which is the page."""
 
-Edges = tuple[float, float, float, float]
-"""Left, bottom, right, top, on the page as it was written."""
-
 
 def text_lines(page: pypdfium2.PdfPage, size: PageSize) -> list[Line]:
     """The lines of the text layer in the order in which they were written, in points of the page as it is seen."""
-    text = page.get_textpage()
-    lines: list[Line] = []
-    for number in range(min(text.count_rects(), MOST_LINES)):
-        edges = text.get_rect(number)
-        words, box = tidy(text.get_text_bounded(*edges)), seen(page, size, edges)
-        if not words:
-            continue
-        if lines and _goes_on(lines[-1].box, box):
-            lines[-1] = _joined(lines[-1], words, box)
+    written = written_words(page)
+    lines: list[list[Word]] = []
+    before: Written | None = None
+    for word, seen_there in zip(written, seen_words(page, size, written), strict=True):
+        box = around([seen(page, size, edges) for edges in word.letters])
+        kept = Word(text=word.text, box=box, seen=seen_there)
+        if before is not None and word.line == before.line and _goes_on(lines[-1][-1].box, box):
+            lines[-1].append(kept)
         else:
-            lines.append(Line(text=words, box=box))
-    return lines
+            lines.append([kept])
+        before = word
+    return [Line(words=tuple(words)) for words in lines]
 
 
 def picture_resolution(page: pypdfium2.PdfPage, size: PageSize) -> float | None:
@@ -55,27 +50,9 @@ def picture_resolution(page: pypdfium2.PdfPage, size: PageSize) -> float | None:
     return sharpest
 
 
-def seen(page: pypdfium2.PdfPage, size: PageSize, edges: Edges) -> Box:
-    """Where a rectangle of the page as it was written is seen, in points."""
-    across, down = round(size.width * _FINE), round(size.height * _FINE)
-    x, y = c_int(), c_int()
-    points = []
-    for left, top in ((edges[0], edges[3]), (edges[2], edges[1])):
-        raw.FPDF_PageToDevice(page, 0, 0, across, down, 0, left, top, byref(x), byref(y))
-        points.append((max(-20_000.0, min(20_000.0, x.value / _FINE)), max(-20_000.0, min(20_000.0, y.value / _FINE))))
-    (one, two), (three, four) = points
-    return Box(x=min(one, three), y=min(two, four), width=max(abs(three - one), 0.1), height=max(abs(four - two), 0.1))
-
-
 def _goes_on(before: Box, box: Box) -> bool:
-    """Whether a piece of text follows another in its line."""
-    overlap = min(before.bottom, box.bottom) - max(before.y, box.y)
-    gap = box.x - (before.x + before.width)
-    return overlap >= 0.5 * min(before.height, box.height) and -box.height < gap < 1.5 * box.height
-
-
-def _joined(line: Line, words: str, box: Box) -> Line:
-    x, y = min(line.box.x, box.x), min(line.box.y, box.y)
-    right = max(line.box.x + line.box.width, box.x + box.width)
-    around = Box(x=x, y=y, width=right - x, height=max(line.box.bottom, box.bottom) - y)
-    return Line(text=f"{line.text} {words}"[:2_000], box=around)
+    """Whether a word follows another in its line, and does not begin a column of its own."""
+    if before.height > before.width * 1.5 and box.height > box.width * 1.5:
+        return True  # upright lines, or single letters: PDFium says itself where the line ends
+    size = max(before.height, box.height)
+    return box.x - (before.x + before.width) < 1.5 * size

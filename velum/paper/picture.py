@@ -16,7 +16,7 @@ from velum.paper.text import Line
 MOST_PIXELS = 120_000_000
 """The most that one picture may hold; at three bytes a pixel it takes 360 MB to look at."""
 
-FORMATS = ("PNG", "JPEG", "WEBP", "TIFF", "GIF", "HEIF")
+FORMATS = ("PNG", "JPEG", "WEBP", "TIFF", "GIF", "HEIF", "AVIF", "JPEG2000", "BMP")
 A4 = (595.276, 841.89)
 """Points: the paper that a picture is laid on when it does not say how large it is."""
 
@@ -41,17 +41,41 @@ pi_heif.register_heif_opener()
 Image.MAX_IMAGE_PIXELS = None  # MOST_PIXELS is checked here, with a sentence of its own
 
 
-def picture_pages(data: bytes) -> list[PageSize]:
-    """The sizes of a picture's pages, as upright as its own note of turning says. Raises PaperRefused."""
+def picture_pages(data: bytes) -> list[PageSize | None]:
+    """The sizes of a picture's pages, as upright as its own note of turning says; None for one that cannot be shown.
+
+    Raises PaperRefused when none can be.
+    """
     with opened_picture(data) as picture:
-        count = getattr(picture, "n_frames", 1)
+        # A photo with a second picture in it, for depth or as a preview, is one page.
+        count = 1 if picture.format == "MPO" else getattr(picture, "n_frames", 1)
         check_count(count)
-        sizes = []
+        sizes: list[PageSize | None] = []
+        refused: PaperRefused | None = None
         for number in range(count):
-            picture.seek(number)
-            _check_pixels(picture)
-            sizes.append(page_size(*_points(picture), number))
-        return sizes
+            try:
+                with _as_refusals():
+                    picture.seek(number)
+                    _check_pixels(picture)
+                    sizes.append(page_size(*_points(picture), number))
+            except PaperRefused as problem:
+                sizes.append(None)
+                refused = refused or problem
+        if refused and not any(sizes):
+            raise refused
+    if len(sizes) == 1:
+        _check_whole(data)
+    return sizes
+
+
+def _check_whole(data: bytes) -> None:
+    """Raises PaperRefused for a picture that is cut short, which only reading it through shows."""
+    with opened_picture(data) as picture:
+        if picture.format in ("JPEG", "MPO"):
+            picture.draft("RGB", (256, 256))  # reads all of it, and works out an eighth
+        elif picture.width * picture.height > _LARGE:
+            return  # it would take as long as drawing it
+        picture.load()
 
 
 class PicturePage:
@@ -119,9 +143,15 @@ def upright(picture: Image.Image, exif: Image.Exif) -> Image.Image:
 @contextmanager
 def opened_picture(data: bytes) -> Iterator[Image.Image]:
     """The picture in a file. Raises PaperRefused for whatever goes wrong with it."""
+    with _as_refusals(), Image.open(io.BytesIO(data), formats=FORMATS) as picture:
+        yield picture
+
+
+@contextmanager
+def _as_refusals() -> Iterator[None]:
+    """Whatever goes wrong with a picture is a PaperRefused."""
     try:
-        with Image.open(io.BytesIO(data), formats=FORMATS) as picture:
-            yield picture
+        yield
     except (PaperRefused, MemoryError):
         raise
     except Exception as problem:

@@ -1,12 +1,13 @@
 """Reading an uploaded file: how many pages of what size it has, and one of them."""
 
 from contextlib import AbstractContextManager
+from dataclasses import dataclass
 from typing import Protocol
 
 from PIL import Image
 
 from velum.geometry.box import Box
-from velum.paper.form_fields import FormField, form_fields
+from velum.paper.form_fields import Form, FormField, form_fields
 from velum.paper.page_size import PageSize
 from velum.paper.pdf import pdf_page, pdf_pages
 from velum.paper.picture import picture_page, picture_pages
@@ -31,14 +32,35 @@ class SourcePage(Protocol):
         """The page, or a part of it, at most ``scale`` pixels a point. Raises PaperRefused."""
 
 
-def read_pages(data: bytes) -> list[PageSize]:
-    """The sizes of all pages of a file. Raises PaperRefused."""
+@dataclass(frozen=True, slots=True)
+class Contents:
+    """What a file holds: the size of each page, None for one that cannot be shown; its form fields; and, in sentences,
+    what of it could not be read. One bad page, or one bad form field, keeps nothing else out.
+    """
+
+    pages: tuple[PageSize | None, ...]
+    form: tuple[FormField, ...] = ()
+    left_out: tuple[str, ...] = ()
+
+
+def read_pages(data: bytes) -> list[PageSize | None]:
+    """The sizes of all pages of a file, None for one that cannot be shown. Raises PaperRefused when none can be."""
     return pdf_pages(data) if _is_pdf(data) else picture_pages(data)
 
 
-def read_form(data: bytes) -> list[FormField]:
-    """The form fields that a file has; a picture has none."""
-    return form_fields(data) if _is_pdf(data) else []
+def read_contents(data: bytes) -> Contents:
+    """What a file holds. Raises PaperRefused when no page of it can be shown."""
+    pages = read_pages(data)
+    bad = [str(number + 1) for number, page in enumerate(pages) if page is None]
+    left_out = []
+    if bad:
+        which = f"Page {bad[0]}" if len(bad) == 1 else f"Pages {', '.join(bad[:-1])} and {bad[-1]}"
+        left_out.append(f"{which} could not be read and {'was' if len(bad) == 1 else 'were'} left out.")
+    form = form_fields(data) if _is_pdf(data) else Form()
+    if form.unread:
+        some = "1 form field" if form.unread == 1 else f"{form.unread} form fields"
+        left_out.append(f"{some} could not be read and {'was' if form.unread == 1 else 'were'} left out.")
+    return Contents(tuple(pages), form.fields, tuple(left_out))
 
 
 def open_page(data: bytes, number: int) -> AbstractContextManager[SourcePage]:

@@ -1,8 +1,9 @@
 """What sort of file something is, told by its content and never by its name.
 
 The first bytes are those that the formats' own specifications ask for: PDF 1.7 (ISO 32000-1, annex H: the header
-within the first 1024 bytes), PNG (ISO 15948), JPEG (ISO 10918-1), GIF89a, TIFF 6.0, WebP (RFC 9649), HEIF
-(ISO 23008-12: brands of the ``ftyp`` box).
+within the first 1024 bytes), PNG (ISO 15948), JPEG (ISO 10918-1), GIF89a, TIFF 6.0 and BigTIFF, WebP (RFC 9649), HEIF
+and AVIF (ISO 23008-12: brands of the ``ftyp`` box), JPEG 2000 (ISO 15444-1, annexes A and I), BMP (by the size of its
+header).
 """
 
 from enum import Enum
@@ -12,7 +13,20 @@ from velum.paper.page_size import PaperRefused
 START = 1024
 """Bytes from the start of a file that are enough to tell."""
 
-_HEIF_BRANDS = {b"heic", b"heix", b"hevc", b"heim", b"heis", b"hevm", b"hevs", b"mif1", b"msf1"}
+_HEIF_BRANDS = {b"heic", b"heix", b"hevc", b"heim", b"heis", b"hevm", b"hevs", b"mif1", b"msf1", b"avif", b"avis"}
+_STARTS = (
+    b"\x89PNG\r\n\x1a\n",
+    b"\xff\xd8\xff",
+    b"GIF87a",
+    b"GIF89a",
+    b"II*\0",
+    b"MM\0*",
+    b"II+\0",
+    b"MM\0+",
+    b"\0\0\0\x0cjP  \r\n\x87\n",
+    b"\xff\x4f\xff\x51",
+)
+_BMP_HEADERS = {size.to_bytes(4, "little") for size in (12, 40, 52, 56, 64, 108, 124)}
 
 
 class Sort(Enum):
@@ -38,9 +52,10 @@ def sort_of(start: bytes) -> Sort:
 
 def _is_picture(start: bytes) -> bool:
     return (
-        start.startswith((b"\x89PNG\r\n\x1a\n", b"\xff\xd8\xff", b"GIF87a", b"GIF89a", b"II*\0", b"MM\0*"))
+        start.startswith(_STARTS)
         or (start[:4] == b"RIFF" and start[8:12] == b"WEBP")
         or (start[4:8] == b"ftyp" and start[8:12] in _HEIF_BRANDS)
+        or (start[:2] == b"BM" and start[14:18] in _BMP_HEADERS)
     )
 
 

@@ -10,7 +10,7 @@ from velum.paper.ocr import DOTS, can_read, read_print
 from velum.paper.proposal import Proposal, propose
 from velum.paper.read import SourcePage, open_page
 from velum.paper.render import draw
-from velum.paper.text import Line, tidy
+from velum.paper.text import Line
 
 
 class Survey(Model):
@@ -60,7 +60,10 @@ def _read(page: SourcePage, proposal: Proposal | None) -> tuple[Line, ...]:
     picture = draw(page, round(across * DOTS / 72), look)
     lines = []
     for line in read_print(picture, picture.width / across):
-        upright = turned_box(line.box, back(turn), across, down)
-        box = onto(corners, width, height).box(upright) if corners else upright
-        lines.append(Line(text=tidy(line.text), box=box))
+        words = []
+        for word in line.words:
+            upright = turned_box(word.box, back(turn), across, down)
+            box = onto(corners, width, height).box(upright) if corners else upright
+            words.append(word.changed(box=box))
+        lines.append(Line(words=tuple(words)))
     return tuple(lines)

@@ -2,20 +2,38 @@
 
 from typing import Annotated
 
-from pydantic import StringConstraints
+from pydantic import Field, StringConstraints
 
-from velum.geometry.box import Box
+from velum.geometry.box import Box, around
 from velum.model import Model
 
-MOST_LINES = 5_000
-"""Lines of a page that are kept; a page of newsprint has some four hundred."""
+MOST_WORDS = 20_000
+"""Words of a page that are kept; a page of newsprint has some three thousand."""
+
+LONGEST_WORD = 500
+
+
+class Word(Model):
+    """A word of print, and where it stands on the file's page."""
+
+    text: Annotated[str, StringConstraints(min_length=1, max_length=LONGEST_WORD)]
+    box: Box
+    seen: bool = True
+    """Whether it can be seen in the picture of the page: a file may hold words in white, or under something."""
 
 
 class Line(Model):
-    """A piece of a line of print, and where it stands on the file's page."""
+    """Words that stand in a line, in the order of reading."""
 
-    text: Annotated[str, StringConstraints(max_length=2_000)]
-    box: Box
+    words: Annotated[tuple[Word, ...], Field(min_length=1)]
+
+    @property
+    def text(self) -> str:
+        return " ".join(word.text for word in self.words)
+
+    @property
+    def box(self) -> Box:
+        return around([word.box for word in self.words])
 
 
 def tidy(text: str) -> str:

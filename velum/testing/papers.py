@@ -162,6 +162,27 @@ def circular_form() -> bytes:
     return _saved(document)
 
 
+def nested_options() -> bytes:
+    """A form whose list has options within options, beside fields that are as they should be."""
+    document = pikepdf.open(io.BytesIO(form()))
+    for annotation in document.pages[0].Annots:
+        if annotation.get("/FT") == "/Ch":
+            annotation.Opt = pikepdf.Array([pikepdf.Array([pikepdf.Array(["a"]), "b"]), pikepdf.Array([])])
+    return _saved(document)
+
+
+def with_a_bad_page(number: int = 1, pages: int = 3) -> bytes:
+    """A PDF of which one page is a size that no paper has."""
+    document = pikepdf.open(io.BytesIO(pdf(pages=pages)))
+    document.pages[number].MediaBox = pikepdf.Array([0, 0, 20_000, 3])
+    return _saved(document)
+
+
+def locked_by_certificate() -> bytes:
+    """A PDF whose lock is opened by certificates and by no password (ISO 32000-1, 7.6.4)."""
+    return encrypted().replace(b"/Filter /Standard", b"/Filter /Adobe.PubSec")
+
+
 def nonsense_form() -> bytes:
     """A form whose fields hold nothing that they should."""
     document = pikepdf.open(io.BytesIO(form()))

@@ -5,6 +5,7 @@ A new URL fails the first test until it is listed here, with who may use it.
 
 import inspect
 import json
+import uuid
 from collections.abc import Iterator
 from typing import Any
 
@@ -26,6 +27,7 @@ from server.testing.world import (
     write,
 )
 from server.worksheets import pictures
+from server.worksheets.documents import written
 from server.worksheets.models import Worksheet
 from velum.document.cuts import cut_out
 from velum.document.edits import InsertPage, Remove, SetPageAside, ShowPage, apply
@@ -52,6 +54,7 @@ SIGNED_IN = {
     ("GET", "/desk/"),
     ("GET", "/api/worksheets"),
     ("POST", "/api/worksheets"),
+    ("DELETE", "/api/uploads/<upload>"),
     ("GET", "/api/pictures"),
     ("POST", "/api/trying"),
     ("POST", "/api/pictures"),
@@ -61,6 +64,7 @@ SIGNED_IN = {
 OWNERS = {
     # For the teacher who owns it.
     ("GET", "/worksheets/<worksheet_id>/"),
+    ("GET", "/worksheets/<worksheet_id>/document.json"),
     ("GET", "/worksheets/<worksheet_id>/pages/<page_id>/<width>.webp"),
     ("GET", "/pictures/<sha256>/"),
     ("DELETE", "/api/pictures/<sha256>"),
@@ -87,6 +91,7 @@ OWNERS = {
     ("PATCH", "/api/handouts/<handout_id>"),
     ("GET", "/api/handouts/<handout_id>/results"),
     ("GET", "/api/copies/<copy_id>"),
+    ("GET", "/api/handouts/<handout_id>/newest-key"),
     ("POST", "/api/handouts/<handout_id>/newest-key"),
     ("POST", "/api/copies/<copy_id>/overrules"),
     ("POST", "/api/copies/<copy_id>/let-go-on"),
@@ -152,6 +157,7 @@ class Access(WorldCase):
             "<page_id>": "page1",
             "<width>": "340",
             "<sha256>": OwnPicture.objects.get(owner=world.maren).picture_id,
+            "<upload>": str(uuid.uuid4()),
         }
         self.nobody = Client()
         self.other_teacher = teacher_client(make_teacher("tobias"))
@@ -271,7 +277,7 @@ class Secrets(WorldCase):
         world = self.world
         document = apply(read_worksheet(make_worksheet(world.maren).document), [Remove(field_id="box4")])
         document = apply(document, [SetPageAside(page_id="page2")])
-        sheet = Worksheet.objects.create(owner=world.maren, document=document.model_dump(mode="json"))
+        sheet = Worksheet.objects.create(owner=world.maren, **written(document))
         copy = join(hand_out(world.maren, sheet.pk), "Ama Lindqvist")
         place = pictures.place_of(document.aside[0], pictures.THUMB)
         place.parent.mkdir(parents=True, exist_ok=True)
@@ -286,7 +292,7 @@ class Secrets(WorldCase):
         document = read_worksheet(make_worksheet(world.maren).document)
         cut = cut_out(document.pages[0], Box(x=50, y=50, width=300, height=200), "cut1")
         document = apply(document, [InsertPage(page=cut, to=0), ShowPage(page_id="page1", shown=FLAT)])
-        sheet = Worksheet.objects.create(owner=world.maren, document=document.model_dump(mode="json"))
+        sheet = Worksheet.objects.create(owner=world.maren, **written(document))
         copy = join(hand_out(world.maren, sheet.pk), "Ama Lindqvist")
         for page in document.pages[:2]:
             for look in (page.look, AS_IT_IS):

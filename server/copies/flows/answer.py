@@ -1,14 +1,17 @@
 """Saving what a student answers.
 
-Every change carries the student's revision of that answer, so a save that is sent again does no harm. When two
-devices changed the same answer, what was typed last stands; the other stays in the log.
+Every change carries the student's revision of that answer, so a save that is sent again does no harm. A device orders
+its own changes, however late one of them arrives; when two devices changed the same answer, what was typed last stands,
+and the other stays in the log. What comes after the copy was handed in or closed stands nowhere, but is in the log too.
 """
 
 import uuid
-from collections.abc import Iterable
+from collections.abc import Iterable, Mapping, Sequence
 from dataclasses import dataclass
 from datetime import datetime, timedelta
 from typing import Any
+
+from django.db.models import Max
 
 from server.config.errors import Busy, Conflict
 from server.copies.flows.find import find_copy
@@ -20,17 +23,24 @@ from velum.errors import VelumError
 from velum.kinds import kind_of
 from velum.kinds.kind import AnswerRefused
 
-_TRIES = 5
+TRIES = 5
+MOST_LATE = 1_000
+"""Changes to a copy that are noted after it was handed in or closed."""
 
 
 @dataclass(frozen=True)
 class Change:
-    """One answer as a device has it; ``age`` says how long ago it was typed."""
+    """One answer as a device has it; ``age`` says how long ago it was typed.
+
+    ``order`` rises with each change that ``device`` makes to a field; "" and 0 where a device does not say.
+    """
 
     field_id: str
     revision: int
-    value: dict[str, Any]
+    value: Any
     age: timedelta
+    device: str = ""
+    order: int = 0
 
 
 @dataclass(frozen=True)
@@ -43,75 +53,177 @@ class Outcome:
     refused: VelumError | None = None
 
 
-def check_open(copy: Copy) -> None:
-    """Raises Conflict when a copy can no longer be changed."""
+class TooLate(Conflict):
+    """Changes to a copy that can no longer be changed. Those that differ from what stands are noted: ``outcomes``."""
+
+    def __init__(self, code: str, message: str, handed_in_at: datetime | None = None) -> None:
+        super().__init__(code, message)
+        self.handed_in_at = handed_in_at
+        self.outcomes: Sequence[Outcome] = ()
+
+
+def too_late(copy: Copy) -> TooLate | None:
+    """Why a copy can no longer be changed; None: it can."""
     if copy.handed_in_at is not None:
-        raise Conflict("copy.handed_in", "This worksheet is handed in. Ask your teacher if you want to go on.")
+        message = "This worksheet is handed in. Ask your teacher if you want to go on."
+        return TooLate("copy.handed_in", message, copy.handed_in_at)
     if not copy.handout.open:
-        raise Conflict("handout.closed", "Your teacher has closed this worksheet. What was saved is kept.")
+        return TooLate("handout.closed", "Your teacher has closed this worksheet. What was saved is kept.")
+    return None
+
+
+def check_open(copy: Copy) -> None:
+    """Raises TooLate when a copy can no longer be changed."""
+    if refused := too_late(copy):
+        raise refused
 
 
 def save_answers(copy_id: uuid.UUID, changes: Iterable[Change], now: datetime) -> list[Outcome]:
     """Save changes, and say for each what stands now.
 
-    Raises Conflict when the copy is handed in or closed, Missing when there is none, and Busy when others go on
+    Raises TooLate when the copy is handed in or closed, Missing when there is none, and Busy when others go on
     changing the same answers at the same time.
     """
-    latest = list({change.field_id: change for change in changes}.values())
+    latest = latest_of(changes)
     # At first as if nothing stood in the way, which is nearly always so; only when something does is it read.
-    stands: dict[str, Answer] = {}
-    for _ in range(_TRIES):
+    standing = Standing({}, {})
+    for _ in range(TRIES):
         copy = find_copy(copy_id)
-        check_open(copy)
-        log, standing, outcomes = _decide(copy, latest, stands, now)
+        if refused := too_late(copy):
+            refused.outcomes = note_late(copy, latest, now)
+            raise refused
+        decided = decide(copy, latest, standing, now)
         try:
-            if log:
-                write(copy, log, standing, now)
+            if decided.log:
+                write(copy, decided.log, decided.answers, now)
         except Overtaken:
-            touched = copy.answers.filter(field_id__in=[change.field_id for change in latest])
-            stands = {answer.field_id: answer for answer in touched}
+            standing = standing_of(copy, latest)
             continue
-        return outcomes
+        return decided.outcomes
     raise Busy("answers.busy", "These answers are being changed elsewhere at the same time. They are sent again.")
 
 
-def _decide(
-    copy: Copy, changes: list[Change], stands: dict[str, Answer], now: datetime
-) -> tuple[list[AnswerChange], list[Answer], list[Outcome]]:
+def latest_of(changes: Iterable[Change]) -> list[Change]:
+    """The last change of each field."""
+    return list({change.field_id: change for change in changes}.values())
+
+
+@dataclass(frozen=True)
+class Standing:
+    """What stands for fields, and the newest order that each device has sent for each field."""
+
+    answers: Mapping[str, Answer]
+    orders: Mapping[tuple[str, str], int]
+
+
+def standing_of(copy: Copy, changes: Sequence[Change]) -> Standing:
+    """What stands in the way of changes."""
+    names = [change.field_id for change in changes]
+    orders = AnswerChange.objects.filter(copy=copy, field_id__in=names, late=False).exclude(device="")
+    newest = orders.values_list("field_id", "device").annotate(Max("order"))
+    return Standing(
+        {answer.field_id: answer for answer in copy.answers.filter(field_id__in=names)},
+        {(field_id, device): order for field_id, device, order in newest},
+    )
+
+
+@dataclass(frozen=True)
+class Decided:
     """What to note in the log, what is to stand from now on, and what to say of each change."""
+
+    log: list[AnswerChange]
+    answers: list[Answer]
+    outcomes: list[Outcome]
+
+
+def decide(copy: Copy, changes: Sequence[Change], standing: Standing, now: datetime) -> Decided:
+    """What becomes of changes, where this stands."""
     worksheet = read_edition(copy.handout.edition_id)
-    log: list[AnswerChange] = []
-    standing: list[Answer] = []
-    outcomes: list[Outcome] = []
+    decided = Decided([], [], [])
     for change in changes:
         try:
-            value = _read(worksheet, change)
+            value = read_change(worksheet, change)
         except VelumError as refused:
-            outcomes.append(Outcome(change.field_id, change.revision, None, refused))
+            decided.outcomes.append(Outcome(change.field_id, change.revision, None, refused))
             continue
-        before = stands.get(change.field_id)
-        typed_at = now - change.age
-        revision, kept = change.revision, True
-        if before is not None and revision <= before.revision:
-            if before.value == value:
-                outcomes.append(Outcome(change.field_id, before.revision, before.value))
-                continue
-            kept = typed_at > before.typed_at
-            revision = before.revision + 1
-        new = {"copy": copy, "field_id": change.field_id, "revision": revision, "value": value, "typed_at": typed_at}
-        log.append(AnswerChange(kept=kept, **new))
-        if kept or before is None:
-            standing.append(Answer(**new))
-            outcomes.append(Outcome(change.field_id, revision, value))
-        else:
-            outcomes.append(Outcome(change.field_id, before.revision, before.value))
-    return log, standing, outcomes
+        _decide(copy, change, value, standing, now, decided)
+    return decided
 
 
-def _read(worksheet: Worksheet, change: Change) -> dict[str, Any]:
+def _decide(
+    copy: Copy, change: Change, value: dict[str, Any], standing: Standing, now: datetime, decided: Decided
+) -> None:
+    before = standing.answers.get(change.field_id)
+    newest = standing.orders.get((change.field_id, change.device), 0)
+    if before is not None and change.revision <= before.revision and before.value == value:
+        decided.outcomes.append(Outcome(change.field_id, before.revision, before.value))  # it came before
+        return
+    typed_at = now - change.age
+    revision, kept = change.revision, True
+    if before is not None and change.revision <= before.revision:
+        revision = before.revision + 1
+        is_newest = not change.order or change.order > newest
+        kept = is_newest and ((bool(change.device) and before.device == change.device) or typed_at > before.typed_at)
+    new = {
+        "copy": copy,
+        "field_id": change.field_id,
+        "revision": revision,
+        "value": value,
+        "typed_at": typed_at,
+        "device": change.device,
+    }
+    decided.log.append(AnswerChange(kept=kept, order=change.order, **new))
+    if kept or before is None:
+        decided.answers.append(Answer(**new))
+        decided.outcomes.append(Outcome(change.field_id, revision, value))
+    else:
+        decided.outcomes.append(Outcome(change.field_id, before.revision, before.value))
+
+
+def read_change(worksheet: Worksheet, change: Change) -> dict[str, Any]:
+    """The answer as it is kept. Raises AnswerRefused."""
     field = worksheet.field(change.field_id)
     if field is None:
         raise AnswerRefused("answer.no_field", "This question is no longer part of the worksheet.")
-    answer = kind_of(field).read_answer(change.value)
+    answer = kind_of(field).read_answer(field, change.value)
     value: dict[str, Any] = answer.model_dump(mode="json")
     return value
+
+
+def note_late(copy: Copy, changes: Sequence[Change], now: datetime) -> list[Outcome]:
+    """Note what was answered too late, and say for each change what stands. The same again is noted once."""
+    worksheet = read_edition(copy.handout.edition_id)
+    stands = {answer.field_id: answer for answer in copy.answers.all()}
+    earlier = AnswerChange.objects.filter(copy=copy, late=True).order_by("pk")
+    noted = {change.field_id: change.value for change in earlier}
+    room = MOST_LATE - len(earlier)
+    log: list[AnswerChange] = []
+    outcomes = []
+    for change in changes:
+        before = stands.get(change.field_id)
+        try:
+            value = read_change(worksheet, change)
+            if value not in (before and before.value, noted.get(change.field_id)):
+                if len(log) >= room:
+                    raise AnswerRefused("answer.too_many_late", "Too much came after this was handed in.")
+                log.append(_late(copy, change, value, now))
+        except VelumError as refused:
+            outcomes.append(Outcome(change.field_id, change.revision, None, refused))
+        else:
+            outcomes.append(Outcome(change.field_id, change.revision, before.value if before else None))
+    AnswerChange.objects.bulk_create(log)
+    return outcomes
+
+
+def _late(copy: Copy, change: Change, value: dict[str, Any], now: datetime) -> AnswerChange:
+    return AnswerChange(
+        copy=copy,
+        field_id=change.field_id,
+        revision=change.revision,
+        value=value,
+        typed_at=now - change.age,
+        kept=False,
+        late=True,
+        device=change.device,
+        order=change.order,
+    )

@@ -2,32 +2,65 @@
 
 import uuid
 from collections.abc import Iterable
+from dataclasses import dataclass
 from datetime import datetime
 
 from django.db import transaction
 
-from server.copies.flows.answer import Change, save_answers
+from server.config.errors import Busy
+from server.copies.flows.answer import (
+    TRIES,
+    Change,
+    Outcome,
+    Standing,
+    check_open,
+    decide,
+    latest_of,
+    note_late,
+    standing_of,
+)
 from server.copies.flows.find import find_copy
-from server.copies.flows.marking import store_marks
+from server.copies.flows.marking import marks_now, stored
+from server.copies.flows.write import HandingIn, Overtaken, write
 from server.copies.models import Copy
+from server.handouts.flows.documents import key_of
 
 
-@transaction.atomic
-def hand_in(copy_id: uuid.UUID, changes: Iterable[Change], now: datetime) -> datetime:
-    """Save the last changes and hand in, both or neither; returns when it was. Handing in twice is handing in once.
+@dataclass(frozen=True)
+class HandedIn:
+    """When a copy was handed in, and what came too late for it."""
 
-    Raises what refuses a change, so that nobody hands in without an answer they see on their screen.
+    at: datetime
+    late: list[Outcome]
+
+
+def hand_in(copy_id: uuid.UUID, changes: Iterable[Change], now: datetime) -> HandedIn:
+    """Save the last changes and hand in, both or neither. Handing in twice is handing in once.
+
+    What another device has changed when it was handed in already is noted, and told. Raises what refuses a change, so
+    that nobody hands in without an answer they see on their screen; TooLate when the handout is closed.
     """
-    copy = find_copy(copy_id)
-    if copy.handed_in_at is not None:
-        return copy.handed_in_at
-    for outcome in save_answers(copy_id, changes, now):
-        if outcome.refused is not None:
-            raise outcome.refused
-    copy.handed_in_at = now
-    copy.save(update_fields=["handed_in_at"])
-    store_marks(copy)
-    return now
+    latest = latest_of(changes)
+    for _ in range(TRIES):
+        copy = find_copy(copy_id)
+        if copy.handed_in_at is not None:
+            return HandedIn(copy.handed_in_at, note_late(copy, latest, now))
+        check_open(copy)
+        answers = {answer.field_id: answer for answer in copy.answers.all()}
+        decided = decide(copy, latest, Standing(answers, standing_of(copy, latest).orders), now)
+        for outcome in decided.outcomes:
+            if outcome.refused is not None:
+                raise outcome.refused
+        answers |= {answer.field_id: answer for answer in decided.answers}
+        # Marking takes its time, so it is done before anything is locked; that nothing has changed since is a
+        # condition of the writing.
+        marks = [stored(copy.pk, marked) for marked in marks_now(copy, answers.values())]
+        try:
+            write(copy, decided.log, decided.answers, now, HandingIn(copy.saves, marks, key_of(copy.handout)))
+        except Overtaken:
+            continue
+        return HandedIn(now, [])
+    raise Busy("answers.busy", "These answers are being changed elsewhere at the same time. Hand in again.")
 
 
 @transaction.atomic

@@ -5,15 +5,14 @@ from collections import Counter
 from collections.abc import Iterable
 from fractions import Fraction
 
-from django.db import transaction
-
 from server.copies.models import Answer, Copy, Mark, Try
 from server.handouts.flows.documents import document_of
 from server.handouts.models import Handout
 from velum.document.worksheet import Worksheet
 from velum.kinds import Answer as AnswerValue
 from velum.kinds import kind_of
-from velum.marking.copies import FieldMark, Marker, mark_copy
+from velum.kinds.kind import AnswerRefused
+from velum.marking.copies import UNREADABLE, FieldMark, Marker, Unreadable
 from velum.marking.mark import Verdict
 
 NOT_RIGHT = (Verdict.WRONG, Verdict.PARTLY)
@@ -32,24 +31,17 @@ def marks_now(copy: Copy, answers: Iterable[Answer], marker: Marker | None = Non
     """
     marker = marker or marker_of(copy.handout)
     tries = tries_not_right(copy.tries.all()) if copy.handout.try_cost else None
-    return marker.mark(_values(document_of(copy.handout), answers), tries)
+    return marker.mark(read_answers(document_of(copy.handout), answers), tries)
 
 
-def marks_of_answers(worksheet: Worksheet, answers: Iterable[Answer]) -> list[FieldMark]:
-    """The marks that answers have whenever they are given."""
-    return mark_copy(worksheet, _values(worksheet, answers))
+def mark_of(worksheet: Worksheet, answers: Iterable[Answer], field_id: str) -> FieldMark | None:
+    """The mark of one field whenever it is given; ``answers`` are its own and those it is marked together with."""
+    return Marker(worksheet).mark_field(read_answers(worksheet, answers), field_id)
 
 
 def tries_not_right(tries: Iterable[Try]) -> Counter[str]:
     """How many checks did not find a field right, by the field's name."""
     return Counter(attempt.field_id for attempt in tries if attempt.verdict in NOT_RIGHT)
-
-
-@transaction.atomic
-def store_marks(copy: Copy) -> None:
-    """Mark a copy and keep the marks, each with its reason."""
-    copy.marks.all().delete()
-    Mark.objects.bulk_create(stored(copy.pk, marked) for marked in marks_now(copy, copy.answers.all()))
 
 
 def stored(copy_id: uuid.UUID, marked: FieldMark) -> Mark:
@@ -68,10 +60,19 @@ def said_by(marked: FieldMark) -> dict[str, str]:
     }
 
 
-def _values(worksheet: Worksheet, answers: Iterable[Answer]) -> dict[str, AnswerValue]:
-    fields = {field.id: field for field in worksheet.fields}
-    return {
-        answer.field_id: kind_of(fields[answer.field_id]).read_answer(answer.value)
-        for answer in answers
-        if answer.field_id in fields
-    }
+def read_answer(worksheet: Worksheet, field_id: str, value: object) -> AnswerValue | Unreadable | None:
+    """An answer that was kept; UNREADABLE when this release cannot read it, None when the field is not there."""
+    field = worksheet.field(field_id)
+    if field is None:
+        return None
+    try:
+        answer: AnswerValue = kind_of(field).read_answer(field, value)
+    except AnswerRefused:
+        return UNREADABLE
+    return answer
+
+
+def read_answers(worksheet: Worksheet, answers: Iterable[Answer]) -> dict[str, AnswerValue | Unreadable]:
+    """Answers that were kept, by their fields."""
+    read = ((answer.field_id, read_answer(worksheet, answer.field_id, answer.value)) for answer in answers)
+    return {field_id: answer for field_id, answer in read if answer is not None}

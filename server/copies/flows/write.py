@@ -6,32 +6,56 @@ each carries the condition under which it may be carried out: nothing has to be 
 """
 
 from collections.abc import Sequence
+from dataclasses import dataclass
 from datetime import datetime
 from typing import Any
 
 from django.db import connection, models, transaction
 
-from server.copies.models import Answer, AnswerChange, Copy
+from server.copies.models import Answer, AnswerChange, Copy, Mark
 
 
 class Overtaken(Exception):
     """The copy was handed in meanwhile, or an answer of the same or a later revision stands already."""
 
 
-def write(copy: Copy, log: Sequence[AnswerChange], standing: Sequence[Answer], now: datetime) -> None:
-    """Write the log and the answers that are to stand, all or nothing. Raises Overtaken."""
+@dataclass(frozen=True)
+class HandingIn:
+    """The marks of a copy whose answers are still those of ``saves``, made by the key of that name."""
+
+    saves: int
+    marks: Sequence[Mark]
+    marked_by: str
+
+
+def write(
+    copy: Copy,
+    log: Sequence[AnswerChange],
+    standing: Sequence[Answer],
+    now: datetime,
+    handing_in: HandingIn | None = None,
+) -> None:
+    """Write the log and the answers that are to stand, and hand in, all or nothing. Raises Overtaken."""
     logged = [_row(change) for change in log]
     answered = [_row(answer) for answer in standing]
-    note = (_stored(Copy, "saved_at", now), _stored(Copy, "id", copy.pk))
+    note: tuple[Any, ...] = (_stored(Copy, "saved_at", now), _stored(Copy, "id", copy.pk))
+    statement = _NOTE
+    if handing_in:
+        handed_in_at = _stored(Copy, "handed_in_at", now)
+        note, statement = (handed_in_at, handing_in.marked_by, *note[1:], handing_in.saves), _HAND_IN
     with transaction.atomic(), connection.cursor() as cursor:
-        cursor.execute(_NOTE, note)  # in PostgreSQL this also locks the copy's row, and so queues its writers
+        cursor.execute(statement, note)  # in PostgreSQL this also locks the copy's row, and so queues its writers
         if cursor.rowcount != 1:
             raise Overtaken
-        cursor.executemany(_LOG, logged)
+        if logged:
+            cursor.executemany(_LOG, logged)
         if answered:
             cursor.executemany(_ANSWER, answered)
             if cursor.rowcount != len(answered):
                 raise Overtaken
+        if handing_in:
+            Mark.objects.filter(copy=copy).delete()
+            Mark.objects.bulk_create(handing_in.marks)
 
 
 def _columns(model: type[models.Model]) -> "list[models.Field[Any, Any]]":
@@ -39,18 +63,23 @@ def _columns(model: type[models.Model]) -> "list[models.Field[Any, Any]]":
 
 
 def _insert(model: type[models.Model]) -> str:
-    columns = [str(field.column) for field in _columns(model)]
+    columns = [f'"{field.column}"' for field in _columns(model)]  # "order" is a word of SQL's own
     places = ", ".join(["%s"] * len(columns))
     return f"INSERT INTO {model._meta.db_table} ({', '.join(columns)}) VALUES ({places})"  # noqa: S608 (own names only)
 
 
 _LOG = _insert(AnswerChange)
 _ANSWER = (
-    f"{_insert(Answer)} ON CONFLICT (copy_id, field_id) DO UPDATE"
-    " SET revision = excluded.revision, value = excluded.value, typed_at = excluded.typed_at"
+    f"{_insert(Answer)} ON CONFLICT (copy_id, field_id) DO UPDATE SET"
+    " revision = excluded.revision, value = excluded.value, typed_at = excluded.typed_at, device = excluded.device"
     f" WHERE {Answer._meta.db_table}.revision < excluded.revision"
 )
-_NOTE = f"UPDATE {Copy._meta.db_table} SET saved_at = %s WHERE id = %s AND handed_in_at IS NULL"  # noqa: S608
+_COPY = Copy._meta.db_table
+_NOTE = f"UPDATE {_COPY} SET saved_at = %s, saves = saves + 1 WHERE id = %s AND handed_in_at IS NULL"  # noqa: S608
+_HAND_IN = (
+    f"UPDATE {_COPY} SET handed_in_at = %s, marked_by = %s, saves = saves + 1"  # noqa: S608
+    " WHERE id = %s AND handed_in_at IS NULL AND saves = %s"
+)
 
 
 def _row(instance: models.Model) -> tuple[Any, ...]:

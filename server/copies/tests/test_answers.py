@@ -1,17 +1,26 @@
+import json
 from typing import Any
 from unittest import mock
 
+from django.db import connection
 from django.utils import timezone
 
 from server.config.errors import Busy, Conflict
 from server.copies.flows import answer
-from server.copies.flows.hand_in import hand_in
+from server.copies.flows import check as check_flow
+from server.copies.flows import mark_again as again
+from server.copies.flows.hand_in import hand_in, let_go_on
+from server.copies.flows.join import join
+from server.copies.flows.mark_again import mark_again
 from server.copies.flows.write import Overtaken
 from server.copies.flows.write import write as really_write
 from server.copies.models import Answer, AnswerChange, Copy
 from server.handouts.models import Handout
-from server.testing.world import JSON, WorldCase, student_client, text_answer, write
+from server.markbook.flows.results import copies_with_marks
+from server.testing.world import JSON, SECRET, WorldCase, student_client, text_answer, write
 from server.worksheets.flows.freeze import read_edition
+from server.worksheets.models import Edition
+from velum.marking.copies import Marker
 
 
 class Saving(WorldCase):
@@ -107,7 +116,8 @@ class Saving(WorldCase):
         with mock.patch.object(answer, "write", hand_in_first), self.assertRaises(Conflict) as caught:
             write(self.copy, box1="late")
         self.assertEqual(caught.exception.code, "copy.handed_in")
-        self.assertEqual((self.stands("box1"), AnswerChange.objects.count()), (None, 0))
+        self.assertEqual(self.stands("box1"), None)
+        self.assertEqual([change.late for change in AnswerChange.objects.all()], [True])
 
     def test_an_answer_changed_between_reading_and_writing_is_decided_anew(self) -> None:
         def another_tab_first(*parts: Any) -> None:
@@ -275,3 +285,113 @@ class Checking(WorldCase):
         self.check()
         checked = self.client.get(f"/c/{self.copy.pk}/copy").json()["checked"]
         self.assertEqual([(mark["field_id"], mark["verdict"]) for mark in checked], [("box1", "wrong")])
+
+    def test_two_checks_at_once_are_two_tries_and_no_more_than_are_allowed(self) -> None:
+        """Each try has its place, so that the second sees the first."""
+        self.settle(tries_allowed=1)
+        write(self.copy, box1="kelp")
+        really_mark = check_flow.mark_of
+        inside: list[int] = []
+
+        def the_other_first(*parts: Any) -> Any:
+            mark = really_mark(*parts)
+            if not inside:
+                inside.append(1)
+                write(self.copy, revision=2, box1="wrack")
+                self.assertEqual(self.check().json()["left"], 0)
+                write(self.copy, revision=3, box1="kelp")
+            return mark
+
+        with mock.patch.object(check_flow, "mark_of", the_other_first):
+            self.assert_error(self.check(), 422, "check.no_tries_left")
+        self.assertEqual(self.copy.tries.count(), 1)
+
+    def test_a_check_marks_its_field_and_those_it_is_marked_with(self) -> None:
+        self.settle()
+        write(self.copy, box1="kelp", box2="4.80", box4="goby")
+        with mock.patch.object(check_flow, "mark_of", wraps=check_flow.mark_of) as mark:
+            self.check("box2")
+        answers = mark.call_args.args[1]
+        self.assertEqual([answer.field_id for answer in answers], ["box2"])
+
+    def test_nothing_is_marked_while_the_database_is_locked(self) -> None:
+        self.settle()
+        write(self.copy, box1="kelp")
+        locked: list[bool] = []
+
+        def marking(*parts: Any) -> Any:
+            locked.append(connection.get_autocommit() is False and len(connection.savepoint_ids) > depth)
+            return really_mark(*parts)
+
+        depth, really_mark = len(connection.savepoint_ids), Marker.mark
+        really_mark_field = Marker.mark_field
+
+        def marking_field(*parts: Any) -> Any:
+            locked.append(len(connection.savepoint_ids) > depth)
+            return really_mark_field(*parts)
+
+        with mock.patch.object(Marker, "mark", marking), mock.patch.object(Marker, "mark_field", marking_field):
+            self.check()
+            hand_in(self.copy.pk, [], timezone.now())
+            mark_again(Handout.objects.get(pk=self.world.handout.pk))
+        self.assertEqual(locked, [False] * 3)
+
+
+class MarkingAgain(WorldCase):
+    def setUp(self) -> None:
+        super().setUp()
+        self.copies = [self.world.ama, *(join(self.world.handout, name) for name in ("Bao Okafor", "Cleo Marchetti"))]
+        for copy in self.copies:
+            write(copy, box1="kelp")
+            hand_in(copy.pk, [], timezone.now())
+        # By another key everybody's first answer is right.
+        edition = Edition.objects.create(
+            worksheet=self.world.worksheet,
+            revision=9,
+            title="Rock pools",
+            document=json.loads(json.dumps(self.world.worksheet.document).replace(SECRET, "kelp")),
+        )
+        self.handout = Handout.objects.get(pk=self.world.handout.pk)
+        self.handout.key_edition = edition
+        self.handout.save()
+
+    def verdicts(self) -> list[str]:
+        return [copy.marks.get(field_id="box1").verdict for copy in self.copies]
+
+    def shown(self) -> list[str]:
+        rows = copies_with_marks(Handout.objects.get(pk=self.handout.pk))
+        return [mark.verdict.value for _, marks in rows for mark in marks if mark.field_id == "box1"]
+
+    def test_who_is_stopped_half_way_has_lost_nothing_and_goes_on(self) -> None:
+        really_write, written = again._write, []
+
+        def stopped(*parts: Any) -> None:
+            if written:
+                raise KeyboardInterrupt
+            written.append(1)
+            really_write(*parts)
+
+        with (
+            mock.patch.object(again, "_SLICE", 1),
+            mock.patch.object(again, "_write", stopped),
+            self.assertRaises(KeyboardInterrupt),
+        ):
+            mark_again(self.handout)
+        self.assertEqual(sorted(self.verdicts()), ["right", "wrong", "wrong"])
+        self.assertEqual(self.shown(), ["right"] * 3)  # whatever is stored, the key that counts is shown
+        self.assertEqual(mark_again(self.handout), 2)
+        self.assertEqual(self.verdicts(), ["right"] * 3)
+
+    def test_a_copy_that_is_taken_back_and_handed_in_meanwhile_keeps_its_newer_marks(self) -> None:
+        really_write = again._write
+
+        def go_on_first(*parts: Any) -> None:
+            let_go_on(Copy.objects.get(pk=self.world.ama.pk))
+            write(self.world.ama, revision=2, box1="goby")
+            hand_in(self.world.ama.pk, [], timezone.now())
+            really_write(*parts)
+
+        with mock.patch.object(again, "_write", go_on_first):
+            mark_again(self.handout)
+        self.assertEqual(self.verdicts(), ["wrong", "right", "right"])
+        self.assertEqual(self.shown(), ["wrong", "right", "right"])

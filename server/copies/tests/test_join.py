@@ -1,3 +1,4 @@
+from django.conf import settings
 from django.test import Client
 
 from server.config.errors import Refused
@@ -84,9 +85,38 @@ class Joining(WorldCase):
         with self.assertRaises(Refused):
             come_back(other, self.world.ama.return_code)
 
-    def test_guessing_return_codes_is_slowed_down(self) -> None:
+    def test_wrong_return_codes_are_counted_and_a_right_one_is_let_in_all_the_same(self) -> None:
         answers = [self.client.post(self.link, {"return_code": "BBBBBB"}).status_code for _ in range(62)]
-        self.assertEqual((answers[0], answers[-1]), (404, 429))
+        self.assertEqual((answers[59], answers[60]), (404, 429))
+        answer = self.client.post(self.link, {"return_code": self.world.ama.return_code})
+        self.assertEqual(answer.status_code, 302)
+
+    def test_wrong_codes_are_counted_wherever_they_are_typed(self) -> None:
+        for number in range(60):
+            typed = {"code": f"BBBBB{'BCDFGH'[number % 6]}"}
+            answer = self.client.post("/join/", typed) if number % 2 else self.client.get(f"/join/{typed['code']}/")
+            self.assertEqual(answer.status_code, 404)
+        self.assertEqual(self.client.post("/join/", {"code": "BBBBBB"}).status_code, 429)
+        self.assertEqual(self.client.get("/join/BBBBBB/").status_code, 429)
+
+    def test_what_a_request_says_of_where_it_comes_from_is_not_believed(self) -> None:
+        for number in range(61):
+            answer = self.client.get("/join/BBBBBB/", headers={"X-Forwarded-For": f"10.0.0.{number}"})
+        self.assertEqual(answer.status_code, 429)
+
+    def test_a_school_behind_one_address_joins_while_somebody_in_it_guesses(self) -> None:
+        """With the cache and the counting that ship."""
+        self.assertIn("db.DatabaseCache", settings.CACHES["default"]["BACKEND"])
+        for number in range(500):
+            if number % 5 == 0:
+                self.client.post("/join/", {"code": "BBBBBB"})
+            student = Client()
+            if number % 2:
+                answer = student.post("/join/", {"code": self.world.handout.code})
+                self.assertRedirects(answer, self.link, fetch_redirect_response=False)
+            answer = student.post(self.link, {"name": f"Student {number}"})
+            self.assertEqual(answer.status_code, 302, answer.content)
+        self.assertEqual(self.world.handout.copies.count(), 501)
 
     def test_one_name_in_two_requests_at_once_is_one_copy(self) -> None:
         join(self.world.handout, "Cleo Marchetti")

@@ -10,3 +10,8 @@ def document_of(handout: Handout) -> Worksheet:
     if handout.key_edition_id is None:
         return read_edition(handout.edition_id)
     return read_edition_with_key_of(handout.edition_id, handout.key_edition_id)
+
+
+def key_of(handout: Handout) -> str:
+    """Names what marks depend on besides answers and tries: the key, and what a try costs."""
+    return f"{handout.key_edition_id or handout.edition_id}/{handout.try_cost}"

@@ -4,15 +4,12 @@ import uuid
 from collections.abc import Mapping
 from typing import Any
 
-from django.db import transaction
-
 from server.accounts.models import User
 from server.copies.flows.mark_again import mark_again
 from server.handouts.flows.hand_out import find
 from server.handouts.models import Handout
 
 
-@transaction.atomic
 def settle(owner: User, handout_id: uuid.UUID, settings: Mapping[str, Any]) -> Handout:
     """Change settings of a handout, by their names; the others stay as they are. Raises Missing.
 

@@ -6,7 +6,7 @@ from fractions import Fraction
 
 from server.copies.flows.marking import marker_of, marks_now, tries_not_right
 from server.copies.models import Copy
-from server.handouts.flows.documents import document_of
+from server.handouts.flows.documents import document_of, key_of
 from server.handouts.models import Handout
 from server.markbook.models import Overrule
 from velum.document.worksheet import Worksheet
@@ -40,7 +40,9 @@ def counted_marks(copy: Copy, marker: Marker | None = None) -> list[CountedMark]
     tries = tries_not_right(copy.tries.all())
     overruled = {ruling.field_id: ruling for ruling in copy.overrules.all()}
     document = document_of(copy.handout)
-    marked = _stored(copy, document) if copy.handed_in_at else marks_now(copy, copy.answers.all(), marker)
+    # Marks that were made by another key are computed anew: a teacher never sees half of a class marked by each.
+    is_marked = copy.handed_in_at is not None and copy.marked_by == key_of(copy.handout)
+    marked = _stored(copy, document) if is_marked else marks_now(copy, copy.answers.all(), marker)
     counted = [_counted(mark, tries[mark.field_id], overruled.get(mark.field_id)) for mark in marked]
     return _together(document.groups, counted)
 

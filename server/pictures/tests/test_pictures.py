@@ -107,7 +107,7 @@ class Pictures(WorldCase):
 
     def test_a_picture_without_words_is_no_option(self) -> None:
         with self.assertRaises(ValidationError):
-            Option(picture="0" * 64)
+            Option(id="opt00", picture="0" * 64)
 
     def test_one_put_away_is_no_longer_offered_and_goes_on_being_shown(self) -> None:
         sha256 = make_picture(self.world.maren)

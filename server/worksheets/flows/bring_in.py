@@ -1,75 +1,106 @@
-"""Bringing a paper in: from an uploaded file to a worksheet."""
+"""Bringing a paper in: from an uploaded file to a worksheet, or to more pages of one.
 
-import hashlib
+Everything that takes time is done before the database is touched. An upload has an id, which the browser gives it:
+brought in twice it is brought in once, and cancelled it leaves nothing, whichever of the two comes first.
+"""
+
 import io
 import secrets
-import tempfile
 import uuid
-from collections.abc import Callable, Iterator, Sequence
-from contextlib import contextmanager
+from collections.abc import Callable, Sequence
 from dataclasses import dataclass
-from pathlib import Path, PurePath
-from typing import IO, Protocol
+from pathlib import PurePath
 
-from django.conf import settings
-from django.db import transaction
+from django.db import IntegrityError, transaction
 
 from server.accounts.models import User
-from server.config.errors import TooLarge
-from server.worksheets import paper_pool, pictures, sources, surveys
+from server.config.errors import Busy, Conflict
+from server.worksheets import documents, pictures, sources, surveys
+from server.worksheets.flows.edit import replace
 from server.worksheets.flows.find import find
-from server.worksheets.models import Worksheet
+from server.worksheets.incoming import Readable, Received, received
+from server.worksheets.models import Upload, Worksheet
 from velum.document.edits import LayFixture, Place, apply
 from velum.document.from_form import fields_of
-from velum.document.pages import with_pages, with_pages_aside
-from velum.document.reading import read_worksheet
+from velum.document.pages import with_pages, with_pages_aside, without_pages
 from velum.document.worksheet import Page, read_through
 from velum.document.worksheet import Worksheet as Document
 from velum.fixtures.ready import Design, ready_page
 from velum.paper.blank import Pattern, blank_page
-from velum.paper.form_fields import FormField
-from velum.paper.page_size import PageSize, PaperRefused
-from velum.paper.sort import START, sort_of
 
-_CHUNK = 1 << 20
+_TRIES = 10
 
 
-class Readable(Protocol):
-    def read(self, size: int = -1, /) -> bytes: ...
+class Cancelled(Conflict):
+    """An upload that was cancelled before it was brought in."""
 
 
-def bring_in(owner: User, file: Readable, file_name: str, password: str = "") -> Worksheet:
-    """Make a worksheet of a file, and begin to draw its pages. Keeps nothing when raising PaperRefused or TooLarge."""
-    with _received(file, password) as received, transaction.atomic():
-        pages = _pages_of(received)
-        fields = fields_of(received.form, pages, _new_id)
+@dataclass(frozen=True)
+class BroughtIn:
+    """The worksheet as it is now, and what of the file could not be brought in, in sentences."""
+
+    worksheet: Worksheet
+    left_out: tuple[str, ...] = ()
+
+
+def bring_in(
+    owner: User,
+    file: Readable,
+    file_name: str,
+    password: str = "",
+    *,
+    upload: uuid.UUID | None = None,
+    length: int | None = None,
+) -> BroughtIn:
+    """Make a worksheet of a file of ``length`` bytes, and begin to draw its pages.
+
+    Keeps nothing when raising PaperRefused, Incomplete, TooLarge or Cancelled.
+    """
+    with received(file, password, length) as new, sources.in_use():
+        pages = _pages_of(new)
+        fields = fields_of(new.contents.form, pages, _new_id)
         document = read_through(Document(title=title_from(file_name), pages=pages, fields=tuple(fields)))
-        worksheet = Worksheet.objects.create(owner=owner, document=document.model_dump(mode="json"))
+        worksheet = Worksheet(owner=owner, **documents.written(document))
+        try:
+            with transaction.atomic():
+                worksheet.save(force_insert=True)
+                _claim(owner, upload, worksheet, pages)
+        except IntegrityError:
+            return BroughtIn(_brought_in_before(owner, upload))
     _begin(pages)
-    return worksheet
+    return BroughtIn(worksheet, new.contents.left_out)
 
 
 def add_pages(
-    owner: User, worksheet_id: uuid.UUID, file: Readable, password: str = "", *, aside: bool = False
-) -> Worksheet:
+    owner: User,
+    worksheet_id: uuid.UUID,
+    file: Readable,
+    password: str = "",
+    *,
+    aside: bool = False,
+    upload: uuid.UUID | None = None,
+    length: int | None = None,
+) -> BroughtIn:
     """Put the pages of a file behind those of a worksheet, or behind those set aside.
 
     Keeps nothing of a file that is refused, as ``bring_in``.
     """
 
-    def put(document: Document, received: _Received, pages: tuple[Page, ...]) -> Document:
+    def put(document: Document, new: Received, pages: tuple[Page, ...]) -> Document:
         if aside:
             return with_pages_aside(document, pages)
-        fields = [Place(field=field) for field in fields_of(received.form, pages, _new_id)]
+        fields = [Place(field=field) for field in fields_of(new.contents.form, pages, _new_id)]
         return apply(with_pages(document, pages), fields)
 
-    return _add(owner, worksheet_id, file, password, put)
+    find(owner, worksheet_id)
+    with received(file, password, length) as new:
+        return _add(owner, worksheet_id, new, put, upload)
 
 
-def add_ready_page(owner: User, worksheet_id: uuid.UUID, design: Design, width: float, height: float) -> Worksheet:
+def add_ready_page(owner: User, worksheet_id: uuid.UUID, design: Design, width: float, height: float) -> BroughtIn:
     """Put a ready page of this size in points behind those of a worksheet. Raises PaperRefused."""
 
-    def put(document: Document, _: _Received, pages: tuple[Page, ...]) -> Document:
+    def put(document: Document, _: Received, pages: tuple[Page, ...]) -> Document:
         laid = [
             LayFixture(fixture=fixture)
             for page in pages
@@ -77,25 +108,79 @@ def add_ready_page(owner: User, worksheet_id: uuid.UUID, design: Design, width: 
         ]
         return apply(with_pages(document, pages), laid)
 
-    return _add(owner, worksheet_id, io.BytesIO(blank_page(Pattern.PLAIN, width, height)), "", put)
+    find(owner, worksheet_id)
+    with received(io.BytesIO(blank_page(Pattern.PLAIN, width, height))) as new:
+        return _add(owner, worksheet_id, new, put)
 
 
 def _add(
     owner: User,
     worksheet_id: uuid.UUID,
-    file: Readable,
-    password: str,
-    put: Callable[[Document, "_Received", tuple[Page, ...]], Document],
-) -> Worksheet:
-    find(owner, worksheet_id)
-    with _received(file, password) as received, transaction.atomic():
-        pages = _pages_of(received)
-        worksheet = find(owner, worksheet_id)
-        worksheet.document = put(read_worksheet(worksheet.document), received, pages).model_dump(mode="json")
-        worksheet.revision += 1
-        worksheet.save()
-    _begin(pages)
-    return worksheet
+    new: Received,
+    put: Callable[[Document, Received, tuple[Page, ...]], Document],
+    upload: uuid.UUID | None = None,
+) -> BroughtIn:
+    with sources.in_use():
+        pages = _pages_of(new)
+        for _ in range(_TRIES):
+            worksheet = find(owner, worksheet_id)
+            document = put(documents.read(worksheet), new, pages)
+            try:
+                with transaction.atomic():
+                    _claim(owner, upload, worksheet, pages)
+                    if not replace(worksheet, document):
+                        raise _Overtaken
+            except _Overtaken:
+                continue  # it was edited meanwhile: put the pages behind what there is now
+            except IntegrityError:
+                return BroughtIn(_brought_in_before(owner, upload))
+            _begin(pages)
+            return BroughtIn(find(owner, worksheet_id), new.contents.left_out)
+    raise Busy("worksheet.busy", "This worksheet is being changed all the time. Bring the file in again in a moment.")
+
+
+class _Overtaken(Exception):
+    pass
+
+
+def _claim(owner: User, upload: uuid.UUID | None, worksheet: Worksheet, pages: Sequence[Page]) -> None:
+    """Note that an upload is brought in. Raises IntegrityError when it was brought in or cancelled before."""
+    if upload is not None:
+        Upload.objects.create(pk=upload, owner=owner, worksheet=worksheet, pages=[page.id for page in pages])
+
+
+def _brought_in_before(owner: User, upload: uuid.UUID | None) -> Worksheet:
+    """The worksheet that an upload became. Raises Cancelled."""
+    known = upload and Upload.objects.filter(pk=upload, owner=owner).select_related("worksheet").first()
+    if not known or known.worksheet is None:
+        raise Cancelled("bring_in.cancelled", "This was cancelled. Nothing was brought in.")
+    return known.worksheet
+
+
+def cancel(owner: User, upload: uuid.UUID) -> None:
+    """Take an upload back, or see to it that it is not brought in when it comes. Cancelling twice is cancelling once.
+
+    A worksheet that it has become meanwhile goes, as long as nobody has worked on it; pages that it has become go with
+    what came with them.
+    """
+    try:
+        with transaction.atomic():
+            Upload.objects.create(pk=upload, owner=owner)
+        return
+    except IntegrityError:
+        known = Upload.objects.filter(pk=upload, owner=owner).select_related("worksheet").first()
+    if known is None or known.worksheet is None:
+        return
+    if known.worksheet.revision == 1 and not known.worksheet.editions.exists():
+        with transaction.atomic():
+            Upload.objects.filter(pk=upload).update(worksheet=None)
+            Worksheet.objects.filter(pk=known.worksheet.pk, revision=1).delete()
+        return
+    for _ in range(_TRIES):
+        worksheet = find(owner, known.worksheet.pk)
+        document = without_pages(documents.read(worksheet), known.pages)
+        if replace(worksheet, document):
+            return
 
 
 def _begin(pages: Sequence[Page]) -> None:
@@ -103,23 +188,17 @@ def _begin(pages: Sequence[Page]) -> None:
     surveys.begin(pages)
 
 
-@dataclass(frozen=True)
-class _Received:
-    path: Path
-    sha256: str
-    pages: list[PageSize]
-    form: list[FormField]
-
-
 def _new_id() -> str:
     return secrets.token_hex(5)
 
 
-def _pages_of(received: _Received) -> tuple[Page, ...]:
-    source = sources.keep(received.path, received.sha256, received.pages)
+def _pages_of(new: Received) -> tuple[Page, ...]:
+    """The pages that can be shown, their file kept."""
+    sources.keep(new.path, new.sha256, new.contents.pages)
     return tuple(
-        Page(id=_new_id(), source=received.sha256, number=number, width=width, height=height)
-        for number, (width, height) in enumerate(source.pages)
+        Page(id=_new_id(), source=new.sha256, number=number, width=page.width, height=page.height)
+        for number, page in enumerate(new.contents.pages)
+        if page is not None
     )
 
 
@@ -128,50 +207,3 @@ def title_from(file_name: str) -> str:
     stem = PurePath(file_name.replace("\\", "/")).stem.replace("_", " ")
     readable = " ".join("".join(letter if letter.isprintable() else " " for letter in stem).split())
     return readable[:200].strip() or "Worksheet"
-
-
-@contextmanager
-def _received(file: Readable, password: str) -> Iterator[_Received]:
-    """Receive an upload into a temporary file, gone afterwards, and read its pages.
-
-    A PDF that ``password`` opens is kept unlocked: it must be drawn again at any time, and the password is not kept.
-    """
-    incoming = settings.DATA / "incoming"
-    incoming.mkdir(parents=True, exist_ok=True)
-    with tempfile.NamedTemporaryFile(dir=incoming) as out:
-        sha256 = _copy(file, out)
-        path = Path(out.name)
-        if password:
-            paper_pool.unlock(path, password)
-            sha256 = hashlib.sha256(path.read_bytes()).hexdigest()
-        pages, form = paper_pool.read_file(path)
-        yield _Received(path, sha256, pages, form)
-
-
-def _copy(file: Readable, out: IO[bytes]) -> str:
-    """Copy an upload and return its SHA-256. What is no paper is refused by its first bytes."""
-    chunk = file.read(_CHUNK)
-    try:
-        sort_of(chunk[:START])
-    except PaperRefused:
-        _read_away(file)
-        raise
-    digest, size = hashlib.sha256(), 0
-    while chunk:
-        size += len(chunk)
-        if size > settings.LARGEST_UPLOAD:
-            _read_away(file)
-            most = settings.LARGEST_UPLOAD // 1_000_000
-            raise TooLarge("paper.too_large", f"This file is too large: {most} MB is the most. Nothing was kept of it.")
-        digest.update(chunk)
-        out.write(chunk)
-        chunk = file.read(_CHUNK)
-    out.flush()
-    return digest.hexdigest()
-
-
-def _read_away(file: Readable) -> None:
-    """Read what is left of an upload: a browser only hears why it was refused once it has sent it."""
-    left = settings.LARGEST_UPLOAD
-    while left > 0 and (chunk := file.read(_CHUNK)):
-        left -= len(chunk)

@@ -1,45 +1,90 @@
-"""Editing a worksheet."""
+"""Editing a worksheet.
 
+Edits are applied, checked and written out before anything is locked; that the worksheet is still the one they were made
+on is a condition of the writing, on every database.
+"""
+
+import logging
 import uuid
 from collections.abc import Sequence
 
-from django.db import transaction
+from django.db import IntegrityError, transaction
+from django.utils import timezone
 
 from server.accounts.models import User
-from server.config.errors import Conflict
+from server.config.errors import Conflict, Missing
 from server.pictures.flows.keep import own_picture
-from server.worksheets import pictures
+from server.worksheets import documents, pictures
 from server.worksheets.flows.find import find
-from server.worksheets.models import Worksheet
-from velum.document.edits import Edit, apply
+from server.worksheets.models import AppliedBatch, Worksheet
+from velum.document.edits import Edit, EditFailed, apply
 from velum.document.laying import pictures_on
-from velum.document.reading import read_worksheet
+from velum.document.worksheet import Worksheet as Document
+
+_log = logging.getLogger(__name__)
+
+MOST_BATCHES = 1_000
+"""Batches that are remembered of a worksheet; no device sends one again after so many others."""
 
 
 class Stale(Conflict):
     """An edit made on a revision that is no longer the newest."""
 
 
-@transaction.atomic
 def edit(owner: User, worksheet_id: uuid.UUID, revision: int, batch: uuid.UUID, edits: Sequence[Edit]) -> Worksheet:
-    """Apply edits made on ``revision``. A batch that comes twice is applied once.
+    """Apply edits made on ``revision``; returns the worksheet as it is now. A batch that comes twice is applied once.
 
     Raises Stale when somebody, or another tab, was faster, Missing for a picture that
     is not this teacher's, and EditRefused when the edits do not fit.
     """
     worksheet = find(owner, worksheet_id)
-    if worksheet.last_batch == batch:
+    if worksheet.batches.filter(batch=batch).exists():
         return worksheet
-    if worksheet.revision != revision:
-        raise Stale("worksheet.stale", "This worksheet was changed in another tab.")
-    before = read_worksheet(worksheet.document)
-    document = apply(before, edits)
-    for picture in pictures_on(document) - pictures_on(before):
-        own_picture(owner, picture)
-    worksheet.document = document.model_dump(mode="json")
-    worksheet.revision += 1
-    worksheet.last_batch = batch
-    worksheet.save()
-    if document.pages != before.pages:
-        transaction.on_commit(lambda: pictures.begin(document.pages))
-    return worksheet
+    if worksheet.revision == revision:
+        before = documents.read(worksheet)
+        try:
+            document = apply(before, edits)
+        except EditFailed:
+            _log.exception("Edits of worksheet %s failed", worksheet_id)
+            raise
+        _check_pictures(owner, before, edits, document)
+        if replace(worksheet, document, batch):
+            if document.pages != before.pages:
+                pictures.begin(document.pages)
+            return find(owner, worksheet_id)
+    worksheet = find(owner, worksheet_id)
+    if worksheet.batches.filter(batch=batch).exists():  # sent twice at once, and the other was faster
+        return worksheet
+    raise Stale("worksheet.stale", "This worksheet was changed in another tab.")
+
+
+def replace(worksheet: Worksheet, document: Document, batch: uuid.UUID | None = None) -> bool:
+    """Give a worksheet a new document, unless it was changed since it was read. Whether it was given it."""
+    columns = documents.written(document)
+    after = worksheet.revision + 1
+    try:
+        with transaction.atomic():
+            unchanged = Worksheet.objects.filter(pk=worksheet.pk, revision=worksheet.revision)
+            if not unchanged.update(**columns, revision=after, changed_at=timezone.now()):
+                return False
+            if batch is not None:
+                AppliedBatch.objects.create(worksheet=worksheet, batch=batch, revision=after)
+                AppliedBatch.objects.filter(worksheet=worksheet, revision__lte=after - MOST_BATCHES).delete()
+    except IntegrityError:
+        return False
+    return True
+
+
+def _check_pictures(owner: User, before: Document, edits: Sequence[Edit], after: Document) -> None:
+    """Raises Missing, with the edit that it is about, for a picture that is not this teacher's."""
+    for picture in pictures_on(after) - pictures_on(before):
+        try:
+            own_picture(owner, picture)
+        except Missing as missing:
+            missing.path = _edit_with(edits, picture)
+            raise
+
+
+def _edit_with(edits: Sequence[Edit], picture: str) -> tuple[str | int, ...]:
+    number = next((number for number, edit in enumerate(edits) if picture in edit.model_dump_json()), None)
+    return () if number is None else ("edits", number)

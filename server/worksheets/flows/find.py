@@ -5,8 +5,10 @@ from collections.abc import Iterable
 
 from server.accounts.models import User
 from server.config.errors import Missing
+from server.worksheets import documents
 from server.worksheets.models import Worksheet
 from velum.document.worksheet import Page
+from velum.document.worksheet import Worksheet as Document
 
 
 def find(owner: User, worksheet_id: uuid.UUID) -> Worksheet:
@@ -15,6 +17,11 @@ def find(owner: User, worksheet_id: uuid.UUID) -> Worksheet:
         return owner.worksheets.get(pk=worksheet_id)
     except Worksheet.DoesNotExist:
         raise Missing("worksheet.missing", "There is no such worksheet on your desk.") from None
+
+
+def find_document(owner: User, worksheet_id: uuid.UUID) -> Document:
+    """The document of a worksheet of this teacher's. Raises Missing and DocumentUnreadable."""
+    return documents.read(find(owner, worksheet_id))
 
 
 def find_page(pages: Iterable[Page], page_id: str) -> Page:

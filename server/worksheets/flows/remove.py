@@ -1,17 +1,35 @@
 """Removing a worksheet from the desk."""
 
 import uuid
+from pathlib import Path
 
 from server.accounts.models import User
 from server.config.errors import Conflict
+from server.worksheets import documents, pictures, work
 from server.worksheets.flows.find import find
+from server.worksheets.models import Worksheet
+from velum.document.reading import DocumentUnreadable
 
 
 def remove(owner: User, worksheet_id: uuid.UUID) -> None:
-    """Remove a worksheet for good. Raises Conflict when it was handed out: students' work hangs on it."""
+    """Remove a worksheet for good. Raises Conflict when it was handed out: students' work hangs on it.
+
+    What was made of its pages stays until it is cleaned up (clean.py), and nothing more is made of them.
+    """
     worksheet = find(owner, worksheet_id)
     if worksheet.editions.exists():
         raise Conflict(
             "worksheet.handed_out", "This worksheet was handed out, so students' work hangs on it. It is kept."
         )
+    folders = _folders(worksheet)
     worksheet.delete()
+    for folder in folders:
+        work.drop(folder)
+
+
+def _folders(worksheet: Worksheet) -> set[Path]:
+    try:
+        document = documents.read(worksheet)
+    except DocumentUnreadable:
+        return set()
+    return {pictures.folder_of(page) for page in (*document.pages, *document.aside)}

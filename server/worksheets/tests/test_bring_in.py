@@ -4,17 +4,20 @@ import os
 import threading
 import time
 from concurrent.futures import Future
+from datetime import timedelta
 from pathlib import Path
 from typing import Any
 from unittest import mock
 
 from django.test import override_settings
+from django.utils import timezone
 
 from server.config.errors import Busy
 from server.testing import havoc
 from server.testing.world import JSON, WorldCase, make_teacher, teacher_client
 from server.worksheets import drawing, paper_pool, pictures
 from server.worksheets.flows.bring_in import title_from
+from server.worksheets.flows.clean import clean
 from server.worksheets.models import SourceFile, Worksheet
 from velum.document.reading import read_worksheet
 from velum.document.worksheet import Page
@@ -134,11 +137,15 @@ class BringIn(WorldCase):
 
     def test_nothing_is_left_when_keeping_fails_half_way(self) -> None:
         with (
-            mock.patch("server.worksheets.flows.bring_in.Worksheet.objects.create", side_effect=RuntimeError),
-            self.assertRaises(RuntimeError),
+            mock.patch("server.worksheets.flows.bring_in._claim", side_effect=RuntimeError),
+            self.assertLogs("server.config.errors", "ERROR"),
         ):
-            self.bring_in(papers.pdf(words="Half way"))
-        self.assertEqual((SourceFile.objects.count(), self.files()), (0, []))
+            self.assert_error(self.bring_in(papers.pdf(words="Half way")), 500, "server.failed")
+        self.assertEqual((Worksheet.objects.filter(owner=self.tobias).count(), self.files()), (0, []))
+        # The file is there before anything speaks of it; as nothing does, cleaning takes it away.
+        clean(timezone.now())
+        clean(timezone.now() + timedelta(days=31))
+        self.assertEqual(SourceFile.objects.count(), 0)
 
     def test_titles_come_from_file_names(self) -> None:
         for name, title in (
@@ -166,7 +173,7 @@ class Isolation(WorldCase):
         with FreshPool():
             with self.assertRaises(MemoryError):
                 paper_pool.submit(havoc.hoard, self.data).result()
-            self.assertEqual(len(paper_pool.read_file(self.kept("plain", papers.pdf()))[0]), 1)
+            self.assertEqual(len(paper_pool.read_file(self.kept("plain", papers.pdf())).pages), 1)
 
     def test_a_page_that_takes_for_ever_is_stopped(self) -> None:
         bomb = self.kept("bomb", papers.with_content(b"0 0 m " + b"1 1 l 900 900 l " * 2_000_000 + b"S"))
@@ -174,7 +181,7 @@ class Isolation(WorldCase):
             with override_settings(DRAWING_SECONDS=0.5), self.assertRaises(TimeoutError):
                 paper_pool.submit(drawing.draw, bomb, 0, AS_IT_IS, [(1700, self.data / "bomb.webp")]).result()
             self.assertFalse((self.data / "bomb.webp").exists())
-            self.assertEqual(len(paper_pool.read_file(self.kept("after", papers.pdf()))[0]), 1)
+            self.assertEqual(len(paper_pool.read_file(self.kept("after", papers.pdf())).pages), 1)
 
     def test_a_file_whose_reading_takes_for_ever_is_told_so(self) -> None:
         with FreshPool(), mock.patch.object(drawing, "read", havoc.dawdle), override_settings(DRAWING_SECONDS=0.3):
@@ -184,13 +191,13 @@ class Isolation(WorldCase):
         with FreshPool():
             with mock.patch.object(drawing, "read", havoc.die):
                 self.assert_refused(self.kept("dying", papers.pdf()), "paper.too_heavy")
-            self.assertEqual(len(paper_pool.read_file(self.kept("next", papers.pdf()))[0]), 1)
+            self.assertEqual(len(paper_pool.read_file(self.kept("next", papers.pdf())).pages), 1)
 
     def test_a_pool_that_gave_itself_up_is_replaced(self) -> None:
         with FreshPool():
-            self.assertEqual(len(paper_pool.read_file(self.kept("before", papers.pdf()))[0]), 1)
+            self.assertEqual(len(paper_pool.read_file(self.kept("before", papers.pdf())).pages), 1)
             paper_pool._pool().stop()
-            self.assertEqual(len(paper_pool.read_file(self.kept("after", papers.pdf()))[0]), 1)
+            self.assertEqual(len(paper_pool.read_file(self.kept("after", papers.pdf())).pages), 1)
 
     def test_a_page_that_could_not_be_drawn_is_tried_again_later(self) -> None:
         page = Page(id="page1", source="d" * 64, number=0, width=595, height=842)
@@ -200,7 +207,11 @@ class Isolation(WorldCase):
         self.assertIs(pictures.state_of(page), pictures.State.FAILED)
         long_ago = time.time() - 3600
         os.utime(failed, (long_ago, long_ago))
-        self.assertIs(pictures.state_of(page), pictures.State.WAITING)
+        self.assertIs(pictures.state_of(page), pictures.State.FAILED)  # until another try has shown otherwise
+        SourceFile.objects.create(sha256=page.source, size=1, pages=[[595, 842]])
+        with mock.patch.object(pictures, "_draw", return_value=Future()) as draw:
+            pictures.begin([page])
+        draw.assert_called_once()
 
     def assert_refused(self, path: Path, code: str) -> None:
         with self.assertRaises(PaperRefused) as caught:

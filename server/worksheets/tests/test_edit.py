@@ -1,11 +1,13 @@
 import threading
 import uuid
 from typing import Any
+from unittest import mock
 
-from django.db import connection
+from django.db import OperationalError, connection
 from django.test import TransactionTestCase
 
 from server.testing.world import JSON, WorldCase, make_teacher, make_worksheet, teacher_client
+from server.worksheets.flows import edit as flow
 from server.worksheets.flows.edit import Stale, edit
 from server.worksheets.models import Worksheet
 from velum.document.edits import Rename
@@ -67,6 +69,98 @@ class Editing(WorldCase):
         edition = self.world.handout.edition
         edition.refresh_from_db()
         self.assertEqual(len(edition.document["fields"]), 4)
+
+    def test_a_lost_batch_is_recognised_after_another_tabs_edit(self) -> None:
+        batch = uuid.uuid4()
+        place = {"op": "place", "field": self.stored().document["fields"][0] | {"id": "box9"}}
+        self.send(1, place, batch=batch)  # the answer to this was lost
+        self.send(2, {"op": "rename", "title": "Theirs"})
+        answer = self.send(1, place, batch=batch)
+        self.assertEqual((answer.status_code, answer.json()["revision"]), (200, 3))
+        self.assertEqual((self.stored().revision, self.stored().title), (3, "Theirs"))
+
+    def test_only_so_many_batches_are_remembered(self) -> None:
+        with mock.patch.object(flow, "MOST_BATCHES", 2):
+            for revision in range(1, 5):
+                self.send(revision, {"op": "rename", "title": f"Title {revision}"})
+        self.assertEqual(self.stored().batches.count(), 2)
+
+    def test_an_edit_that_is_refused_is_named(self) -> None:
+        rename = {"op": "rename", "title": "Zones"}
+        for bad, code in (
+            ({"op": "remove", "field_id": "gone"}, "edit.field_gone"),
+            ({"op": "rename", "title": "x" * 201}, "request.invalid"),
+            ({"op": "rename", "title": "nul\0"}, "request.invalid"),
+            ({"op": "rename", "title": "\ud800"}, "request.invalid"),
+            ({"op": "explode"}, "request.invalid"),
+            ({"op": "set_page_aside", "page_id": "gone"}, "page.gone"),
+            ("not an edit", "request.invalid"),
+        ):
+            with self.subTest(bad):
+                answer = self.send(1, rename, bad)  # type: ignore[arg-type]
+                self.assert_error(answer, 422, code)
+                self.assertEqual(answer.json()["path"][:2], ["edits", 1])
+        self.assertEqual(self.stored().revision, 1)
+
+    def test_an_edit_that_the_core_fails_on_is_a_sentence_and_a_line_for_the_operator(self) -> None:
+        with (
+            mock.patch("velum.document.edits.check_groups", side_effect=ZeroDivisionError),
+            self.assertLogs("server.worksheets.flows.edit", "ERROR"),
+        ):
+            answer = self.send(1, {"op": "rename", "title": "Zones"}, {"op": "set_groups", "groups": []})
+        self.assert_error(answer, 422, "edit.failed")
+        self.assertEqual(answer.json()["path"], ["edits", 1])
+
+    def test_a_worksheet_changed_while_edits_are_worked_out_is_not_overwritten(self) -> None:
+        """Without the condition on the revision both would be kept, and one would be gone."""
+        really_apply = flow.apply
+
+        def another_tab_first(*parts: Any) -> Any:
+            Worksheet.objects.filter(pk=self.world.worksheet.pk).update(revision=2)
+            return really_apply(*parts)
+
+        with mock.patch.object(flow, "apply", another_tab_first):
+            answer = self.send(1, {"op": "rename", "title": "Mine"})
+        self.assert_error(answer, 409, "worksheet.stale")
+        self.assertEqual((self.stored().title, self.stored().batches.count()), ("Rock pools", 0))
+
+    def test_a_batch_sent_twice_at_once_is_applied_once(self) -> None:
+        batch, really_apply = uuid.uuid4(), flow.apply
+        sent: list[Any] = []
+
+        def the_other_first(*parts: Any) -> Any:
+            if not sent:
+                sent.append(None)
+                sent.append(self.send(1, {"op": "remove", "field_id": "box1"}, batch=batch))
+            return really_apply(*parts)
+
+        with mock.patch.object(flow, "apply", the_other_first):
+            answer = self.send(1, {"op": "remove", "field_id": "box1"}, batch=batch)
+        self.assertEqual((answer.status_code, answer.json()), (200, sent[1].json()))
+        self.assertEqual(self.stored().revision, 2)
+
+    def test_edits_of_an_older_release_that_waited_on_a_device_are_read(self) -> None:
+        place = {"op": "place", "field": self.stored().document["fields"][0] | {"id": "pick1", "kind": "choice"}}
+        for name in ("lines", "signs"):
+            del place["field"][name]
+        place["field"]["options"] = [{"text": "ebb"}, {"text": "flood"}]
+        key = {"op": "set_key", "field_id": "pick1", "key": {"kind": "choice", "picked": [1]}}
+        self.assertEqual(self.send(1, place, key).status_code, 200)
+        self.assertEqual(self.stored().document["keys"]["pick1"]["picked"], ["opt01"])
+        stale = self.send(1, key)
+        self.assertEqual(stale.json()["edits"][0]["key"]["picked"], ["opt01"])
+
+    def test_what_lists_show_follows_each_edit(self) -> None:
+        self.send(1, {"op": "rename", "title": "Zones"}, {"op": "remove", "field_id": "box1"})
+        stored = self.stored()
+        self.assertEqual((stored.title, stored.page_count, stored.field_count, stored.keyed_count), ("Zones", 2, 3, 2))
+
+    def test_a_busy_database_is_a_sentence_that_is_tried_again(self) -> None:
+        with mock.patch.object(flow, "find", side_effect=OperationalError("database is locked")):
+            answer = self.send(1, {"op": "rename", "title": "Zones"})
+            self.assert_error(answer, 503, "server.busy")
+        with mock.patch("server.worksheets.views.desk_of", side_effect=OperationalError("database is locked")):
+            self.assertContains(self.client.get("/desk/"), "busy", status_code=503)
 
 
 class Desk(WorldCase):

@@ -1,6 +1,7 @@
 """Whether an expression, an equation or an inequality says the same as the key's."""
 
 import re
+from collections import Counter
 from collections.abc import Callable, Iterator, Sequence
 from enum import Enum, auto
 from fractions import Fraction
@@ -10,7 +11,7 @@ from velum.answers import reasons
 from velum.answers.algebra.form import form_of
 from velum.answers.algebra.reading import LONGEST, Statement, read
 from velum.answers.algebra.tree import Node, Sum, bound_to_the_left, letters, negative, renamed
-from velum.answers.algebra.values import NEAR, NEARLY, Exact, Inexact, Unknown, exactly, points, roughly, small_points
+from velum.answers.algebra.values import NEAR, NEARLY, Exact, Inexact, exact_values, rough_values
 from velum.answers.comparison import Expression
 from velum.answers.number import DecimalSign
 from velum.marking.mark import Mark, for_teacher, right, wrong
@@ -45,7 +46,8 @@ def compare_expressions(written: str, meant: str, rules: Expression, decimal: De
     said = _all_same(keys, answers)
     relation = bool(keys[0].relations)
     if said is _Same.YES:
-        if rules.same_form and sorted(map(form_of, keys)) != sorted(map(form_of, answers)):
+        # Forms of different shapes have no order, so they are counted and not sorted.
+        if rules.same_form and Counter(map(form_of, keys)) != Counter(map(form_of, answers)):
             return wrong(reasons.OTHER_FORM)
         return right(reasons.SAME_RELATION if relation else reasons.SAME_EXPRESSION)
     if said is _Same.UNKNOWN:
@@ -174,8 +176,14 @@ def _equal(one: Node, other: Node) -> _Same:
         return _Same.YES if all(mine == yours for mine, yours in values) else _Same.NO
 
     def nearly_equal(values: Sequence[tuple[complex, complex]]) -> _Same:
-        said = {_near(mine, yours) for mine, yours in values}
-        return _Same.NO if _Same.NO in said else _Same.UNKNOWN if _Same.UNKNOWN in said else _Same.YES
+        said = _Same.YES
+        for mine, yours in values:
+            match _near(mine, yours):
+                case _Same.NO:
+                    return _Same.NO
+                case _Same.UNKNOWN:
+                    said = _Same.UNKNOWN
+        return said
 
     return _at_points(one, other, equal, nearly_equal)
 
@@ -193,8 +201,8 @@ def _at_points(
 ) -> _Same:
     """What is said of the values of both, exactly if they have exact ones, else roughly."""
     names = tuple(sorted(letters(one) | letters(other)))
-    values = _exact_values(one, other, names)
     try:
+        values = _exact_values(one, other, names)
         # At least one is needed: of none, everything could be said.
         return exact(chain([next(values)], values))
     except (StopIteration, Inexact):
@@ -203,11 +211,8 @@ def _at_points(
 
 def _exact_values(one: Node, other: Node, names: tuple[str, ...]) -> Iterator[tuple[Exact, Exact]]:
     """Both values, point by point, where both have one. Raises Inexact."""
-    for at in points(names):
-        try:
-            yield exactly(one, at), exactly(other, at)
-        except Unknown:
-            continue
+    both = zip(exact_values(one, names), exact_values(other, names), strict=True)
+    return ((mine, yours) for mine, yours in both if mine is not None and yours is not None)
 
 
 def _roughly(
@@ -216,13 +221,8 @@ def _roughly(
     """Small positive numbers, then their negatives too: √(x²) is x for the one and not for the other."""
     said = []
     for sign in (1, -1):
-        values: list[tuple[complex, complex]] = []
-        for at in small_points(names):
-            try:
-                there = {name: sign * value for name, value in at.items()}
-                values.append((roughly(one, there), roughly(other, there)))
-            except Unknown:
-                continue
+        both = zip(rough_values(one, names, sign), rough_values(other, names, sign), strict=True)
+        values = [(mine, yours) for mine, yours in both if mine is not None and yours is not None]
         if values:
             said.append(rough(values))
         if not names:

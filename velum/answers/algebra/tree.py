@@ -30,13 +30,17 @@ class Product(NamedTuple):
 
 
 class Quotient(NamedTuple):
+    """``sign`` tells it from a power, for tuples of the same parts are equal."""
+
     above: "Node"
     below: "Node"
+    sign: str = "/"
 
 
 class Power(NamedTuple):
     base: "Node"
     exponent: "Node"
+    sign: str = "^"
 
 
 class Call(NamedTuple):

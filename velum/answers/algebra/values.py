@@ -47,6 +47,33 @@ def small_points(names: tuple[str, ...]) -> list[dict[str, Exact]]:
     return [{name: Fraction(luck.randint(3, 29), 11) for name in names} for _ in range(2 * _POINTS)] if names else [{}]
 
 
+@lru_cache(maxsize=8_192)
+def exact_values(node: Node, names: tuple[str, ...]) -> tuple[Exact | None, ...]:
+    """The exact value at each of the points of these letters; None where there is none.
+
+    Remembered: in a group every answer is compared with every key. Raises Inexact.
+    """
+    values: list[Exact | None] = []
+    for at in points(names):
+        try:
+            values.append(exactly(node, at))
+        except Unknown:
+            values.append(None)
+    return tuple(values)
+
+
+@lru_cache(maxsize=8_192)
+def rough_values(node: Node, names: tuple[str, ...], sign: int) -> tuple[complex | None, ...]:
+    """The same at each of the small points, times ``sign``, in floating point."""
+    values: list[complex | None] = []
+    for at in small_points(names):
+        try:
+            values.append(roughly(node, {name: sign * value for name, value in at.items()}))
+        except Unknown:
+            values.append(None)
+    return tuple(values)
+
+
 def exactly(node: Node, at: Mapping[str, Exact]) -> Exact:
     """The exact value. Raises Inexact and Unknown."""
     match node:

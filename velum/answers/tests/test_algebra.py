@@ -28,6 +28,15 @@ def verdict(answer: str, key: str) -> Verdict:
     return compare(answer, [key], AS_EXPRESSION).verdict
 
 
+class Forms(unittest.TestCase):
+    def test_several_solutions_of_different_shapes_in_the_same_form(self) -> None:
+        """Such as a key says them: the solutions have forms that cannot be put in an order."""
+        same = Expression(same_form=True)
+        for key in ("x = 2 or 3", "x = 2 or x = 3/4", "x = √2 or x = -1", "2 or y"):
+            with self.subTest(key):
+                self.assertEqual(compare(key, [key], same).verdict, Verdict.RIGHT)
+
+
 class Equality(unittest.TestCase):
     @settings(deadline=None)
     @given(expressions, expressions)

@@ -24,7 +24,7 @@ A4 = PageSize(595.276, 841.89)
 def shown(turn: Turn, corners: Corners | None) -> Page:
     width, height = (500, 700) if corners else (A4.width, A4.height)
     sides = (width, height) if turn in (0, 180) else (height, width)
-    return page().model_copy(update={"turn": turn, "corners": corners, "width": sides[0], "height": sides[1]})
+    return page().changed(turn=turn, corners=corners, width=sides[0], height=sides[1])
 
 
 pages = st.builds(shown, st.sampled_from((0, 90, 180, 270)), st.sampled_from((None, SLANTED)))
@@ -77,9 +77,7 @@ class Straightening(unittest.TestCase):
     def test_fields_stay_on_their_place_of_the_paper(self) -> None:
         sheet = worksheet(answer_box("box1", x=300, y=400))
         done = straightened(sheet, sheet.pages[0], SLANTED, True, A4)
-        after = sheet.pages[0].model_copy(
-            update={"corners": SLANTED, "width": done.shown.width, "height": done.shown.height}
-        )
+        after = sheet.pages[0].changed(corners=SLANTED, width=done.shown.width, height=done.shown.height)
         (field,) = done.fields
         self.assertEqual((field.box.width, field.box.height), (120, 22))
         middle = to_source(after, Point(x=field.box.x + 60, y=field.box.y + 11))

@@ -111,7 +111,7 @@ class Laying(unittest.TestCase):
             ],
         )
         sheet = apply(sheet, [Remove(field_id=field.id) for field in sheet.fields])
-        moved = replacement(sheet, "page1", "page9", Comparison(right=-150, down=20, changed=()))
+        moved = replacement(sheet, "page1", "page9", Comparison(right=-150, down=20, altered=()))
         self.assertEqual([(made.id, made.box.x, made.box.y) for made in moved.fixtures], [("ring1", 0, 120)])
 
     def test_pictures_are_told(self) -> None:

@@ -19,7 +19,7 @@ def box(name: str, x: float, y: float, width: float = 100, height: float = 20) -
 def keyed(*fields: Field, text: str = "crab") -> Worksheet:
     """A worksheet of fields, all with a key."""
     keys = {field.id: AnswerBoxKey(text=text) for field in fields if field.kind == "answer_box"}
-    return worksheet().model_copy(update={"fields": fields, "keys": keys})
+    return worksheet().changed(fields=fields, keys=keys)
 
 
 def doubts(sheet: Worksheet) -> list[tuple[str, tuple[str, ...]]]:
@@ -37,7 +37,7 @@ class LookOver(unittest.TestCase):
         for kind in KINDS.values():
             with self.subTest(kind.name):
                 field, key, _ = kind.example
-                sheet = worksheet().model_copy(update={"fields": (field,), "keys": {field.id: key}})
+                sheet = worksheet().changed(fields=(field,), keys={field.id: key})
                 self.assertEqual(look_over(sheet), [])
 
     def test_no_key(self) -> None:
@@ -49,7 +49,7 @@ class LookOver(unittest.TestCase):
 
     def test_points_of_a_group_are_points(self) -> None:
         sheet = keyed(answer_box("box1", points=0), answer_box("box2", y=200, points=0))
-        sheet = sheet.model_copy(update={"groups": (Group(id="group1", fields=("box1", "box2"), points=1),)})
+        sheet = sheet.changed(groups=(Group(id="group1", fields=("box1", "box2"), points=1),))
         self.assertEqual(look_over(sheet), [])
 
     def test_boxes_over_each_other(self) -> None:
@@ -63,19 +63,19 @@ class LookOver(unittest.TestCase):
 
     def test_too_small_to_touch(self) -> None:
         row = Choice(id="pick1", page="page1", box=Box(x=72, y=90, width=60, height=24), options=worded(*[""] * 6))
-        column = row.model_copy(update={"arrangement": "column", "box": Box(x=72, y=90, width=60, height=80)})
-        in_list = row.model_copy(update={"arrangement": "list"})
+        column = row.changed(arrangement="column", box=Box(x=72, y=90, width=60, height=80))
+        in_list = row.changed(arrangement="list")
         for field, small in ((row, True), (column, True), (in_list, False)):
             with self.subTest(field.arrangement):
-                sheet = keyed(field).model_copy(update={"keys": {"pick1": ChoiceKey(picked=(0,))}})
+                sheet = keyed(field).changed(keys={"pick1": ChoiceKey(picked=("opt00",))})
                 self.assertEqual(doubts(sheet), [("too_small", ("pick1",))] if small else [])
         self.assertEqual(doubts(keyed(box("box1", 100, 100, 40, 12))), [("too_small", ("box1",))])
         ticks, key, _ = TICK_PLACES.example
-        sheet = keyed(ticks).model_copy(update={"keys": {ticks.id: key}})
+        sheet = keyed(ticks).changed(keys={ticks.id: key})
         self.assertEqual(doubts(sheet), [])
 
     def test_the_same_number_twice(self) -> None:
-        twice = answer_box("box2", y=200).model_copy(update={"number": "1"})
+        twice = answer_box("box2", y=200).changed(number="1")
         self.assertEqual(doubts(keyed(answer_box("box1"), twice)), [("same_number", ("box1", "box2"))])
 
     def test_a_key_that_can_be_read_in_two_ways(self) -> None:
@@ -83,12 +83,12 @@ class LookOver(unittest.TestCase):
             with self.subTest(text):
                 found = look_over(keyed(answer_box("box1"), text=text))
                 self.assertEqual([finding.words for finding in found], [words] if words else [])
-        comma = keyed(answer_box("box1"), text="1,5").model_copy(update={"decimal": ","})
+        comma = keyed(answer_box("box1"), text="1,5").changed(decimal=",")
         self.assertEqual(look_over(comma), [])
 
     def test_a_key_that_names_an_option_that_is_gone(self) -> None:
         field = Choice(id="pick1", page="page1", box=Box(x=72, y=90, width=90, height=24), options=worded("", ""))
-        sheet = keyed(field).model_copy(update={"keys": {"pick1": ChoiceKey(picked=(3,))}})
+        sheet = keyed(field).changed(keys={"pick1": ChoiceKey(picked=("opt03",))})
         self.assertEqual(doubts(sheet), [("doubtful_key", ("pick1",))])
 
 
@@ -97,12 +97,10 @@ class NewerKey(unittest.TestCase):
         old = keyed(answer_box("box1"), answer_box("box2", y=200), answer_box("box3", y=300), text="crab")
         ticks, key, _ = TICK_PLACES.example
         newer = worksheet(answer_box("box1"), answer_box("box3", y=300), answer_box("new1", y=400))
-        newer = newer.model_copy(
-            update={
-                "fields": (*newer.fields, ticks.model_copy(update={"id": "box2"})),
-                "keys": {"box1": AnswerBoxKey(text="goby"), "new1": AnswerBoxKey(text="gull"), "box2": key},
-                "decimal": ",",
-            }
+        newer = newer.changed(
+            fields=(*newer.fields, ticks.changed(id="box2")),
+            keys={"box1": AnswerBoxKey(text="goby"), "new1": AnswerBoxKey(text="gull"), "box2": key},
+            decimal=",",
         )
         both = with_key_of(old, newer)
         self.assertEqual(both.keys, {"box1": AnswerBoxKey(text="goby"), "box2": AnswerBoxKey(text="crab")})

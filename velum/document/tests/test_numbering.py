@@ -16,13 +16,13 @@ class Numbers(TestCase):
                 self.assertEqual(numbers(own), all_of_them)
 
     def test_by_the_names_of_fields(self) -> None:
-        second = answer_box("box2").model_copy(update={"number": "7b"})
+        second = answer_box("box2").changed(number="7b")
         self.assertEqual(
             numbers_of([answer_box("box1"), second, answer_box("box3")]), {"box1": "1", "box2": "7b", "box3": "7c"}
         )
 
     def test_a_student_is_shown_them(self) -> None:
-        first = answer_box("box1", y=100).model_copy(update={"number": "3a"})
+        first = answer_box("box1", y=100).changed(number="3a")
         sheet = sheet_of(worksheet(first, answer_box("box2", y=200)))
         self.assertEqual([prompt.number for prompt in sheet.prompts], ["3a", "3b"])
 

@@ -69,7 +69,7 @@ class Pages(unittest.TestCase):
         self.assertEqual(len(doubled.fields), 1)
 
     def test_only_pages_of_the_worksheets_own_files_are_put_in(self) -> None:
-        stranger = page("page3").model_copy(update={"source": "f" * 64})
+        stranger = page("page3").changed(source="f" * 64)
         self.assert_refused(worksheet(), [InsertPage(page=stranger, to=0)], "page.of_no_file")
         self.assert_refused(worksheet(), [InsertPage(page=page("page3", 7), to=0)], "page.of_no_file")
         self.assert_refused(worksheet(), [InsertPage(page=page("page2", 1), to=0)], "page.exists")

@@ -19,13 +19,12 @@ def choice(name: str, y: float, options: tuple[str, ...] = ("", "", "", ""), sev
     return Choice(id=name, page="page1", box=box, options=worded(*options), several=several)
 
 
-CHOICES = worksheet().model_copy(update={"fields": tuple(choice(f"pick{n}", n * 30) for n in range(1, 5))})
+CHOICES = worksheet().changed(fields=tuple(choice(f"pick{n}", n * 30) for n in range(1, 5)))
 
 
 def numbered(*numbers: str) -> Worksheet:
     fields = [
-        answer_box(f"box{place}", y=place * 30 + 10).model_copy(update={"number": number})
-        for place, number in enumerate(numbers)
+        answer_box(f"box{place}", y=place * 30 + 10).changed(number=number) for place, number in enumerate(numbers)
     ]
     return worksheet(*fields)
 
@@ -98,7 +97,11 @@ class InOrder(unittest.TestCase):
 class Letters(unittest.TestCase):
     def picked(self, sheet: Worksheet, text: str, start: str | None = None) -> dict[str, tuple[int, ...]]:
         keys = {match.field_id: match.key for match in match_key(sheet, text, start).matches}
-        return {name: key.picked for name, key in keys.items() if isinstance(key, ChoiceKey)}
+        return {
+            name: tuple(int(option.removeprefix("opt")) for option in key.picked)
+            for name, key in keys.items()
+            if isinstance(key, ChoiceKey)
+        }
 
     def test_a_run_of_letters_fills_choices_one_after_another(self) -> None:
         wanted = {"pick1": (2,), "pick2": (0,), "pick3": (1,), "pick4": (3,)}
@@ -108,7 +111,7 @@ class Letters(unittest.TestCase):
         self.assertEqual(self.picked(CHOICES, "C A", "pick3"), {"pick3": (2,), "pick4": (0,)})
 
     def test_a_run_passes_over_what_is_not_picked(self) -> None:
-        sheet = CHOICES.model_copy(update={"fields": (answer_box("box1", y=5), *CHOICES.fields[:2])})
+        sheet = CHOICES.changed(fields=(answer_box("box1", y=5), *CHOICES.fields[:2]))
         self.assertEqual(self.picked(sheet, "B C"), {"pick1": (1,), "pick2": (2,)})
 
     def test_a_letter_that_names_no_option_makes_no_key(self) -> None:

@@ -11,7 +11,7 @@ from velum.paper.compare import Comparison
 def with_new_version(*boxes_at: float) -> Worksheet:
     """A worksheet with boxes on its first page, and a newer printing of that page set aside."""
     sheet = worksheet(*(answer_box(f"box{n}", y=y) for n, y in enumerate(boxes_at)))
-    newer = page("newer").model_copy(update={"source": "f" * 64, "width": 500.0})
+    newer = page("newer").changed(source="f" * 64, width=500.0)
     return with_pages_aside(sheet, [newer])
 
 
@@ -38,7 +38,7 @@ class Planning(unittest.TestCase):
     def plan(
         self, sheet: Worksheet, right: float, down: float, *changed: bool
     ) -> tuple[list[tuple[float, float]], object]:
-        found = replacement(sheet, "page1", "newer", Comparison(right=right, down=down, changed=changed))
+        found = replacement(sheet, "page1", "newer", Comparison(right=right, down=down, altered=changed))
         return [(field.box.x, field.box.y) for field in found.fields], found.doubtful
 
     def test_fields_move_with_the_print(self) -> None:

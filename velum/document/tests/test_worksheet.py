@@ -1,4 +1,5 @@
 import unittest
+from typing import Any
 
 from velum.document.reading import DocumentUnreadable, read_worksheet
 from velum.document.tests.examples import answer_box, worksheet
@@ -19,14 +20,32 @@ class Keeping(unittest.TestCase):
         del data["groups"], data["decimal"]
         sheet = read_worksheet(data)
         self.assertEqual(sheet.fields[1], Choice(**choice | {"options": worded("high", "")}))
-        self.assertEqual((sheet.version, sheet.fields[0], sheet.groups), (2, answer_box("box1"), ()))
+        self.assertEqual((sheet.version, sheet.fields[0], sheet.groups), (3, answer_box("box1"), ()))
 
     def test_another_releases_document_is_told_apart(self) -> None:
-        for version in (0, 3, None, "2"):
+        for version in (0, 4, None, "2"):
             data = worksheet().model_dump(mode="json") | {"version": version}
             with self.subTest(version=version), self.assertRaises(DocumentUnreadable) as caught:
                 read_worksheet(data)
             self.assertEqual(caught.exception.code, "document.version")
+
+    def test_what_is_damaged_is_told_apart_too(self) -> None:
+        whole: Any = worksheet(answer_box("box1")).model_dump(mode="json")
+        damaged: Any
+        for damaged in (
+            None,
+            [],
+            "text",
+            {},
+            whole | {"version": [3]},
+            whole | {"pages": 7},
+            whole | {"version": 1, "fields": 7},
+            whole | {"version": 2, "fields": [{"kind": "window"}]},
+            whole | {"title": "\ud800"},
+            whole | {"title": "nul\0"},
+        ):
+            with self.subTest(damaged=damaged), self.assertRaises(DocumentUnreadable):
+                read_worksheet(damaged)
 
 
 class Sheets(unittest.TestCase):

@@ -22,7 +22,7 @@ class AnswerBoxes(unittest.TestCase):
         self.assertIs(verdict("goby", " \n\t"), Verdict.BLANK)
 
     def test_eight_pages_of_text_are_read_and_more_is_refused(self) -> None:
-        ANSWER_BOX.read_answer({"kind": "answer_box", "text": "x" * 20_000})
+        ANSWER_BOX.read_answer(ANSWER_BOX.example[0], {"kind": "answer_box", "text": "x" * 20_000})
         for text in ("x" * 20_001, "a\0b"):
             with self.assertRaises(AnswerRefused):
-                ANSWER_BOX.read_answer({"kind": "answer_box", "text": text})
+                ANSWER_BOX.read_answer(ANSWER_BOX.example[0], {"kind": "answer_box", "text": text})

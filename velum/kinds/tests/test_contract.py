@@ -1,5 +1,6 @@
 """What every field kind promises, tried on every kind in the registry."""
 
+import dataclasses
 import json
 import typing
 import unittest
@@ -55,7 +56,7 @@ class Contract(unittest.TestCase):
 
     def test_its_prompt_keeps_the_hint_back(self) -> None:
         for kind in self.each():
-            field = kind.example[0].model_copy(update={"hint": "look under the stones"})
+            field = kind.example[0].changed(hint="look under the stones")
             self.assertNotIn("under the stones", kind.prompt(field).model_dump_json())
 
     def test_its_own_key_in_words_makes_the_key_again(self) -> None:
@@ -75,8 +76,9 @@ class Contract(unittest.TestCase):
         for kind in self.each():
             field, key, answer = kind.example
             if kind.in_any_order:
-                again = kind.in_any_order.as_key(kind.in_any_order.written(key))
-                self.assertEqual(kind.mark(field, again, answer).verdict, Verdict.RIGHT)
+                for alone in kind.in_any_order.alternatives(key):
+                    self.assertEqual(kind.mark(field, alone, answer).verdict, Verdict.RIGHT)
+                    self.assertEqual(kind.in_any_order.says_key(alone, "."), kind.in_any_order.says(answer, "."))
 
     def test_its_prompt_says_what_it_is_and_where(self) -> None:
         for kind in self.each():
@@ -92,6 +94,28 @@ class Contract(unittest.TestCase):
             self.assertEqual((mark.verdict, mark.share), (Verdict.RIGHT, 1))
             self.assertTrue(mark.reason.code)
             self.assertTrue(mark.reason.words)
+
+    def test_its_own_example_is_read_as_it_was_kept(self) -> None:
+        for kind in self.each():
+            field, _, answer = kind.example
+            self.assertEqual(kind.read_answer(field, answer.model_dump(mode="json")), answer)
+
+    def test_each_older_version_of_its_answers_is_read(self) -> None:
+        for kind in self.each():
+            newest = typing.get_args(kind.answer.model_fields["version"].annotation)[0]
+            self.assertEqual(set(kind.upgrades_of_answer), set(range(1, newest)))
+            with self.assertRaises(AnswerRefused):
+                kind.read_answer(kind.example[0], kind.example[2].model_dump(mode="json") | {"version": newest + 1})
+
+    def test_a_fault_in_comparing_hands_the_answer_to_the_teacher(self) -> None:
+        def compare(*_: typing.Any) -> typing.NoReturn:
+            raise ZeroDivisionError
+
+        for kind in self.each():
+            broken = dataclasses.replace(kind, compare=compare)
+            with self.assertLogs("velum.kinds.kind", "ERROR"):
+                mark = broken.mark(*kind.example)
+            self.assertEqual((mark.verdict, mark.reason.code), (Verdict.TEACHER, "marking.failed"))
 
     def test_a_field_never_touched_is_blank(self) -> None:
         for kind in self.each():
@@ -117,7 +141,7 @@ class Contract(unittest.TestCase):
             cases: tuple[typing.Any, ...] = (None, [], 7, "text", {}, {"kind": kind.name}, {"kind": "window"})
             for hostile in (*cases, own | {"more": 1}, nested):
                 with self.assertRaises(AnswerRefused) as caught:
-                    kind.read_answer(hostile)
+                    kind.read_answer(kind.example[0], hostile)
                 self.assertEqual(caught.exception.code, "answer.refused")
 
     @given(json_values)
@@ -125,7 +149,7 @@ class Contract(unittest.TestCase):
         for kind in KINDS.values():
             for data in (value, {"kind": kind.name, "text": value}, {"kind": kind.name, "picked": value}):
                 try:
-                    answer = kind.read_answer(data)
+                    answer = kind.read_answer(kind.example[0], data)
                 except AnswerRefused:
                     continue
                 field, key, _ = kind.example
@@ -150,7 +174,7 @@ class Registry(unittest.TestCase):
 
     def test_every_module_of_a_kind_is_registered(self) -> None:
         folder = Path(kinds.__file__).parent
-        modules = {path.stem for path in folder.glob("*.py")} - {"__init__", "kind"}
+        modules = {path.stem for path in folder.glob("*.py")} - {"__init__", "kind", "picking"}
         self.assertEqual(modules, set(KINDS))
 
     def test_every_folder_of_the_front_end_is_registered(self) -> None:

@@ -41,6 +41,34 @@ POOLS = [
         (R, W),
         also=(("shellfish",), ("shellfish",)),
     ),
+    PoolCase(
+        "name three of these: the same three times counts once",
+        ("ebb", "ebb", "ebb"),
+        ("ebb", "Ebb.", "ebb"),
+        (R, W, W),
+        also=(("flood", "slack"),) * 3,
+    ),
+    PoolCase(
+        "name three of these: three of them",
+        ("ebb", "ebb", "ebb"),
+        ("slack", "ebb", "flood"),
+        (R, R, R),
+        also=(("flood", "slack"),) * 3,
+    ),
+    PoolCase(
+        "name two of these: one answer in other spellings counts once",
+        ("2", "2", "2"),
+        ("2", "two", "5"),
+        (R, W, R),
+        also=(("3", "5"),) * 3,
+    ),
+    PoolCase(
+        "name two of these: times too",
+        ("19:00", "19:00"),
+        ("19:00", "7 pm"),
+        (R, W),
+        also=(("08:00",),) * 2,
+    ),
     PoolCase("what cannot be told is left to the teacher", ("1500", "7"), ("7", "1.500"), (R, T)),
 ]
 

@@ -112,8 +112,8 @@ class Tries(unittest.TestCase):
 class Grouping(unittest.TestCase):
     def assert_refused(self, code: str, *groups: Group) -> None:
         sheet = worksheet(answer_box("box1"), answer_box("box2", y=200), answer_box("box3", y=300))
-        choice = CHOICE.example[0].model_copy(update={"id": "pick1"})
-        sheet = sheet.model_copy(update={"fields": (*sheet.fields, choice)})
+        choice = CHOICE.example[0].changed(id="pick1")
+        sheet = sheet.changed(fields=(*sheet.fields, choice))
         with self.assertRaises(GroupRefused) as caught:
             apply(sheet, [SetGroups(groups=groups)])
         self.assertEqual(caught.exception.code, code)
@@ -141,5 +141,5 @@ class Picks(unittest.TestCase):
 
 
 def _share(right: str, picked: str, part_marks: bool) -> Fraction:
-    keys, answers = ({ord(letter) - ord("A") for letter in letters.split()} for letters in (right, picked))
-    return mark_picked(answers, keys, options=5, several=True, part_marks=part_marks).share
+    keys, answers = (set(letters.split()) for letters in (right, picked))
+    return mark_picked(answers, keys, there="ABCDE", several=True, part_marks=part_marks).share

@@ -25,7 +25,7 @@ class Comparing(unittest.TestCase):
     def test_the_same_page_has_not_moved(self) -> None:
         for shape in SHAPES:
             found = compare(printed(shape, 1), printed(shape, 1), PLACES)
-            self.assertEqual((found.right, found.down, any(found.changed)), (0, 0, False))
+            self.assertEqual((found.right, found.down, any(found.altered)), (0, 0, False))
 
     def test_a_page_moved_as_a_whole_is_told_to_a_fraction_of_a_point(self) -> None:
         for shape in SHAPES:
@@ -34,7 +34,7 @@ class Comparing(unittest.TestCase):
                     found = compare(printed(shape, 2), moved(printed(shape, 2), right, down), PLACES)
                     self.assertAlmostEqual(found.right, right, delta=0.3)
                     self.assertAlmostEqual(found.down, down, delta=0.3)
-                    self.assertFalse(any(found.changed))
+                    self.assertFalse(any(found.altered))
 
     def test_what_changed_besides_is_told(self) -> None:
         old = printed("text", 3)
@@ -43,7 +43,7 @@ class Comparing(unittest.TestCase):
         ImageDraw.Draw(new).rectangle((0, 380 * SCALE, new.width, 470 * SCALE), fill="white")
         ImageDraw.Draw(new).text((70 * SCALE, 420 * SCALE), "Quite another question stands here now", fill="black")
         found = compare(old, new, PLACES)
-        self.assertEqual(found.changed, (False, False, True, False))
+        self.assertEqual(found.altered, (False, False, True, False))
         self.assertAlmostEqual(found.right, 6, delta=0.3)
 
     def test_one_figure_that_changed_is_told(self) -> None:
@@ -51,23 +51,23 @@ class Comparing(unittest.TestCase):
         new = moved(old, 2, 3)
         ImageDraw.Draw(new).text((150 * SCALE, 110 * SCALE), "7", fill="black", font_size=14)
         found = compare(old, new, PLACES)
-        self.assertEqual(found.changed, (True, False, False, False))
+        self.assertEqual(found.altered, (True, False, False, False))
 
     def test_another_page_altogether_is_not_taken_for_a_moved_one(self) -> None:
         found = compare(printed("text", 4), printed("table", 5), PLACES)
-        self.assertGreaterEqual(sum(found.changed), 3)
+        self.assertGreaterEqual(sum(found.altered), 3)
 
     def test_bare_paper_is_the_same_as_bare_paper(self) -> None:
         bare = Image.new("L", (800, 1100), "white")
         found = compare(bare, bare, PLACES)
-        self.assertEqual((found.right, found.down, any(found.changed)), (0, 0, False))
+        self.assertEqual((found.right, found.down, any(found.altered)), (0, 0, False))
 
     def test_pages_of_other_sizes_and_grain_are_compared(self) -> None:
         old = printed("sparse", 6)
         wider = Image.new("L", (old.width + 60, old.height - 40), "white")
         wider.paste(old)
-        self.assertEqual(compare(old, wider, PLACES[:3]).changed, (False, False, False))
+        self.assertEqual(compare(old, wider, PLACES[:3]).altered, (False, False, False))
         scanned = tilted(old.convert("RGB"), 0)
-        self.assertFalse(any(compare(old, scanned, PLACES).changed))
+        self.assertFalse(any(compare(old, scanned, PLACES).altered))
         for size in ((1, 1), (3, 900)):
             compare(Image.new("L", size), old, PLACES)

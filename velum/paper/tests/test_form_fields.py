@@ -1,12 +1,13 @@
 import unittest
+from unittest import mock
 
-from velum.paper.form_fields import FormField, form_fields
-from velum.paper.read import read_form
+from velum.paper.form_fields import Form, FormField, form_fields
+from velum.paper.read import read_contents
 from velum.testing import papers, pictures
 
 
 def by_name(data: bytes) -> dict[str, FormField]:
-    return {field.name: field for field in form_fields(data)}
+    return {field.name: field for field in form_fields(data).fields}
 
 
 class Forms(unittest.TestCase):
@@ -38,10 +39,24 @@ class Forms(unittest.TestCase):
         self.assertAlmostEqual(turned.x, 700, delta=2)
 
     def test_files_without_a_form_have_none(self) -> None:
-        self.assertEqual(form_fields(papers.pdf()), [])
-        self.assertEqual(read_form(pictures.turned_photo()), [])
+        self.assertEqual(form_fields(papers.pdf()), Form())
+        self.assertEqual(read_contents(pictures.turned_photo()).form, ())
+
+    def test_one_bad_field_leaves_the_others(self) -> None:
+        form = form_fields(papers.nested_options())
+        self.assertEqual((len(form.fields), form.unread), (7, 0))
+        self.assertEqual({field.name: field.options for field in form.fields}["Wind"], ("b", ""))
+        contents = read_contents(papers.nonsense_form())
+        self.assertEqual((len(contents.pages), contents.form), (2, ()))
+
+    def test_fields_that_could_not_be_read_are_told(self) -> None:
+        with mock.patch("velum.paper.form_fields._on_state", side_effect=TypeError):
+            contents = read_contents(papers.form())
+        self.assertEqual(
+            (contents.form, contents.left_out), ((), ("9 form fields could not be read and were left out.",))
+        )
 
     def test_forms_that_hurt_give_nothing_and_do_not_hang(self) -> None:
         for data in (papers.circular_form(), papers.nonsense_form(), papers.truncated(), papers.encrypted(), b""):
-            for field in form_fields(data):
+            for field in form_fields(data).fields:
                 self.assertTrue(field.widgets)

@@ -28,16 +28,36 @@ def grey(picture: Image.Image, x: int, y: int) -> int:
     return value
 
 
+def only_page(data: bytes) -> PageSize:
+    (size,) = read_pages(data)
+    assert size is not None
+    return size
+
+
 class Reading(unittest.TestCase):
     def test_every_kind_of_picture_becomes_a_page(self) -> None:
-        for kind in ("PNG", "JPEG", "WEBP", "TIFF", "GIF"):
+        for kind in ("PNG", "JPEG", "WEBP", "TIFF", "GIF", "BMP", "AVIF", "JPEG2000"):
             with self.subTest(kind):
                 self.assertEqual(len(read_pages(saved(drawn(), kind))), 1)
                 self.assertEqual(shown(saved(drawn(), kind)).size, (600, 800))
 
+    def test_a_tiff_of_any_size_becomes_a_page(self) -> None:
+        self.assertEqual(shown(saved(drawn(), "TIFF", big_tiff=True)).size, (600, 800))
+
+    def test_a_photo_with_a_second_picture_in_it_is_one_page(self) -> None:
+        data = saved(drawn(), "MPO", save_all=True, append_images=[drawn(60, 80)])
+        self.assertEqual(len(read_pages(data)), 1)
+
+    def test_a_picture_that_is_cut_short_is_refused_when_it_comes(self) -> None:
+        for kind in ("JPEG", "PNG", "WEBP", "TIFF", "BMP"):
+            data = saved(drawn(), kind)
+            with self.subTest(kind), self.assertRaises(PaperRefused) as caught:
+                read_pages(data[: len(data) * 2 // 3])
+            self.assertEqual(caught.exception.code, "paper.broken")
+
     def test_a_phones_heic_becomes_a_page(self) -> None:
         data = pictures.heic()
-        (size,) = read_pages(data)
+        size = only_page(data)
         self.assertAlmostEqual(size.width / size.height, 60 / 80, delta=0.001)
         picture = shown(data)
         self.assertEqual(picture.size, (60, 80))
@@ -51,24 +71,24 @@ class Reading(unittest.TestCase):
                 self.assertGreater(shown(data, 2).width, 0)
 
     def test_a_scan_says_how_large_its_paper_was(self) -> None:
-        (size,) = read_pages(saved(drawn(1240, 1754), "PNG", dpi=(150, 150)))
+        size = only_page(saved(drawn(1240, 1754), "PNG", dpi=(150, 150)))
         self.assertAlmostEqual(size.width, 595.2, delta=0.3)
 
     def test_a_photo_that_says_nonsense_is_laid_on_a4(self) -> None:
         for dpi in ((72, 72), (1, 1), (0, 0)):
             data = saved(drawn(3000, 4000), "JPEG", dpi=dpi)
-            (size,) = read_pages(data)
+            size = only_page(data)
             with self.subTest(dpi):
                 self.assertAlmostEqual(size.width, A4.width, delta=0.01)
                 self.assertAlmostEqual(size.height / size.width, 4 / 3, delta=0.001)
 
     def test_a_lying_picture_lies_on_lying_paper(self) -> None:
-        (size,) = read_pages(saved(drawn(4000, 2000), "PNG"))
+        size = only_page(saved(drawn(4000, 2000), "PNG"))
         self.assertAlmostEqual(size.width, A4.height, delta=0.01)
 
     def test_a_phones_note_of_which_way_is_up_is_followed(self) -> None:
         data = pictures.turned_photo()
-        (size,) = read_pages(data)
+        size = only_page(data)
         self.assertLess(size.width, size.height)
         upright = shown(data)
         self.assertEqual(upright.size, (600, 800))

@@ -2,7 +2,7 @@ import unittest
 
 from velum.paper.page_size import PageSize, PaperRefused
 from velum.paper.pdf import unlocked
-from velum.paper.read import read_pages
+from velum.paper.read import read_contents, read_pages
 from velum.paper.sort import Sort, sort_of
 from velum.testing import papers
 
@@ -18,6 +18,11 @@ class Reading(unittest.TestCase):
     def test_a_cropped_page_has_the_size_it_is_shown_in(self) -> None:
         self.assertEqual(read_pages(papers.cropped((100, 200, 400, 700))), [PageSize(300, 500)])
 
+    def test_one_bad_page_leaves_the_others(self) -> None:
+        contents = read_contents(papers.with_a_bad_page())
+        self.assertEqual([page is not None for page in contents.pages], [True, False, True])
+        self.assertEqual(contents.left_out, ("Page 2 could not be read and was left out.",))
+
     def test_what_cannot_become_pages_is_refused_with_a_code(self) -> None:
         for name, data, code in (
             ("nothing", b"", "paper.empty"),
@@ -29,6 +34,7 @@ class Reading(unittest.TestCase):
             ("rubbish after a header", b"%PDF-1.7\n" + bytes(range(256)) * 40, "paper.broken"),
             ("half of a file", papers.truncated(), "paper.broken"),
             ("a locked file", papers.encrypted(), "paper.encrypted"),
+            ("a file locked by certificates", papers.locked_by_certificate(), "paper.locked_by_certificate"),
             ("no pages", papers.without_pages(), "paper.no_pages"),
             ("too many pages", papers.pdf(pages=2_001), "paper.too_many_pages"),
             ("a page too small", papers.with_content(b"", size=(3, 3)), "paper.page_size"),

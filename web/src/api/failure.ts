@@ -6,6 +6,8 @@ export class Failure extends Error {
     readonly code: string,
     message: string,
     readonly status: number,
+    /** Which part of the request it is about, from the outside in. */
+    readonly path: readonly (string | number)[] = [],
   ) {
     super(message);
   }
@@ -23,7 +25,8 @@ export class Failure extends Error {
 /** What went wrong, from the body of an error response or from a fetch that threw. */
 export function failureFrom(body: unknown, status: number): Failure {
   if (body && typeof body === "object" && "code" in body && "message" in body) {
-    return new Failure(String(body.code), String(body.message), status);
+    const path = "path" in body && Array.isArray(body.path) ? (body.path as (string | number)[]) : [];
+    return new Failure(String(body.code), String(body.message), status, path);
   }
   return new Failure(
     "server.failed",

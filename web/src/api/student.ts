@@ -5,7 +5,7 @@ import { csrfToken } from "./begin";
 export type Schemas = components["schemas"];
 export type Copy = Schemas["CopyOut"];
 export type Prompt = Copy["sheet"]["prompts"][number];
-export type Answer = Copy["answers"][number]["answer"];
+export type Answer = NonNullable<Copy["answers"][number]["answer"]>;
 export type Checked = Schemas["CheckedAnswer"];
 export type Change = Schemas["ChangeIn"];
 export type ChangeOut = Schemas["ChangeOut"];

@@ -2,12 +2,16 @@
 
 import { Failure, take } from "../api/failure";
 import { teacher, type Schemas } from "../api/teacher";
+import { newUuid } from "../worksheet/ids";
 import { send, type Sending } from "./send";
 
-type Worksheet = Schemas["WorksheetOut"];
+type Worksheet = Schemas["BroughtInOut"];
 
 /** Codes that ask for a password instead of ending it all. */
 const LOCKED = new Set(["paper.encrypted", "paper.wrong_password"]);
+
+const STILL_THERE =
+  "The server could not be reached to cancel this: it may have been brought in all the same.";
 
 /** A worksheet behind whose pages files are put, or behind those set aside. */
 interface Target {
@@ -15,6 +19,8 @@ interface Target {
   aside?: boolean;
   /** What has to be done before a file is sent. */
   before: () => Promise<void>;
+  /** Told when files are under way, and when they no longer are. */
+  under: (way: boolean) => void;
 }
 
 export class Bringing {
@@ -27,10 +33,14 @@ export class Bringing {
   locked = $state("");
   private worksheet: Worksheet | undefined;
   private sending: Sending | undefined;
+  /** The ids of what was sent of these files. */
+  private uploads: string[] = [];
+  private cancelled = false;
+  private leftOut: string[] = [];
 
   constructor(
     private readonly largest: number,
-    private readonly done: (worksheet: Worksheet) => void,
+    private readonly done: (worksheet: Worksheet, leftOut: string[]) => void,
     /** Where the files go; none: they become a worksheet. */
     private readonly target?: Target,
   ) {}
@@ -55,6 +65,10 @@ export class Bringing {
     }
     this.files = files;
     this.at = 0;
+    this.uploads = [];
+    this.leftOut = [];
+    this.cancelled = false;
+    this.target?.under(true);
     await this.goOn();
   }
 
@@ -64,9 +78,10 @@ export class Bringing {
     await this.goOn(password);
   }
 
-  /** Give up: what was brought in of these files goes too. */
+  /** Give up: what was brought in of these files goes too, also what the server is still reading. */
   async cancel(): Promise<void> {
-    if (this.locked) await this.giveUp("Nothing was brought in.");
+    this.cancelled = true;
+    if (this.locked) await this.giveUp("");
     else this.sending?.cancel();
   }
 
@@ -77,8 +92,12 @@ export class Bringing {
         this.sent = 0;
         const behind = this.target?.worksheet ?? this.worksheet?.id;
         const aside = this.target?.aside ?? false;
-        this.sending = send(this.file, { behind, aside }, password, (share) => (this.sent = share));
+        const upload = newUuid();
+        this.uploads.push(upload);
+        this.sending = send(this.file, { behind, aside, upload }, password, (share) => (this.sent = share));
         this.worksheet = await this.sending.result;
+        this.leftOut.push(...this.worksheet.left_out.map((words) => this.about(words)));
+        if (this.cancelled) throw new Failure("bring_in.cancelled", "", 0);
         password = "";
       }
     } catch (failure) {
@@ -87,27 +106,55 @@ export class Bringing {
       return;
     }
     const brought = this.worksheet;
-    this.worksheet = undefined;
-    this.files = [];
-    if (brought) this.done(brought);
+    this.end("");
+    if (brought) this.done(brought, this.leftOut);
   }
 
   private words(failure: unknown): string {
-    const words = failure instanceof Failure ? failure.message : String(failure);
+    return this.about(failure instanceof Failure ? failure.message : String(failure));
+  }
+
+  /** A sentence, with the name of the file that it is about where there are several. */
+  private about(words: string): string {
     return this.files.length > 1 && this.file ? `${this.file.name}: ${words}` : words;
+  }
+
+  private end(problem: string): void {
+    this.worksheet = undefined;
+    this.locked = "";
+    this.files = [];
+    this.problem = problem;
+    this.target?.under(false);
   }
 
   private async giveUp(words: string): Promise<void> {
     const half = this.worksheet;
-    this.worksheet = undefined;
-    this.locked = "";
-    if (half && this.target) {
-      this.done(half);
-    } else if (half) {
-      const params = { path: { worksheet_id: half.id } };
-      await take(teacher.DELETE("/api/worksheets/{worksheet_id}", { params })).catch(() => undefined);
+    if (this.cancelled) {
+      const gone = await this.takeBack(half);
+      this.end(gone ? "Nothing was brought in." : STILL_THERE);
+    } else if (half && this.target) {
+      this.end(words);
+      this.done(half, this.leftOut);
+    } else {
+      await this.takeBack(half);
+      this.end(words);
     }
-    this.files = [];
-    this.problem = words;
+  }
+
+  /** Have the server forget all that was sent, the last first. Whether it said that it did. */
+  private async takeBack(half: Worksheet | undefined): Promise<boolean> {
+    try {
+      const last = half && !this.target ? this.uploads.slice(-1) : this.uploads;
+      for (const upload of last.toReversed()) {
+        await take(teacher.DELETE("/api/uploads/{upload}", { params: { path: { upload } } }));
+      }
+      if (half && !this.target) {
+        const params = { path: { worksheet_id: half.id } };
+        await take(teacher.DELETE("/api/worksheets/{worksheet_id}", { params })).catch(() => undefined);
+      }
+      return true;
+    } catch {
+      return false;
+    }
   }
 }

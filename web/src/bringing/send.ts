@@ -4,17 +4,20 @@ import { csrfToken } from "../api/begin";
 import { Failure, failureFrom, noNetwork } from "../api/failure";
 import type { Schemas } from "../api/teacher";
 
-type Worksheet = Schemas["WorksheetOut"];
+type Worksheet = Schemas["BroughtInOut"];
 
 export interface Sending {
   result: Promise<Worksheet>;
   cancel(): void;
 }
 
-/** Send a file; its pages become a worksheet, or are put behind those of one. `onSent` is told the share, 0 to 1. */
+/**
+ * Send a file; its pages become a worksheet, or are put behind those of one. `upload` names this sending, so that it can
+ * be cancelled on the server too. `onSent` is told the share, 0 to 1.
+ */
 export function send(
   file: File,
-  { behind, aside }: { behind: string | undefined; aside: boolean },
+  { behind, aside, upload }: { behind: string | undefined; aside: boolean; upload: string },
   password: string,
   onSent: (share: number) => void,
 ): Sending {
@@ -33,7 +36,9 @@ export function send(
   const name = encodeURIComponent(file.name.slice(-1000));
   request.open(
     "POST",
-    behind ? `/api/worksheets/${behind}/pages?aside=${aside}` : `/api/worksheets?name=${name}`,
+    behind
+      ? `/api/worksheets/${behind}/pages?aside=${aside}&upload=${upload}`
+      : `/api/worksheets?name=${name}&upload=${upload}`,
   );
   request.setRequestHeader("Content-Type", "application/octet-stream");
   request.setRequestHeader("X-CSRFToken", csrfToken());

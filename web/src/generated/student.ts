@@ -108,6 +108,12 @@ export interface components {
             kind: "answer_box";
             /** Text */
             text: string;
+            /**
+             * Version
+             * @default 1
+             * @constant
+             */
+            version: 1;
         };
         /** AnswerBoxPrompt */
         AnswerBoxPrompt: {
@@ -208,6 +214,8 @@ export interface components {
         /**
          * ChangeIn
          * @description An answer as the device has it. ``age`` is how many milliseconds ago it was typed.
+         *
+         *     ``order`` rises with each change that ``device`` makes to the field, so that a save which comes late is told as old.
          */
         ChangeIn: {
             /**
@@ -219,8 +227,18 @@ export interface components {
             answer: {
                 [key: string]: unknown;
             };
+            /**
+             * Device
+             * @default
+             */
+            device: string;
             /** Field Id */
             field_id: string;
+            /**
+             * Order
+             * @default 0
+             */
+            order: number;
             /** Revision */
             revision: number;
         };
@@ -245,7 +263,7 @@ export interface components {
          */
         CheckedAnswer: {
             /** Answer */
-            answer: components["schemas"]["AnswerBoxAnswer"] | components["schemas"]["ChoiceAnswer"] | components["schemas"]["TickPlacesAnswer"];
+            answer: (components["schemas"]["AnswerBoxAnswer"] | components["schemas"]["ChoiceAnswer"] | components["schemas"]["TickPlacesAnswer"]) | null;
             /** Field Id */
             field_id: string;
             /** Hint */
@@ -271,7 +289,13 @@ export interface components {
              */
             kind: "choice";
             /** Picked */
-            picked: number[];
+            picked: string[];
+            /**
+             * Version
+             * @default 2
+             * @constant
+             */
+            version: 2;
         };
         /** ChoicePrompt */
         ChoicePrompt: {
@@ -342,13 +366,18 @@ export interface components {
         };
         /**
          * ErrorOut
-         * @description ``code`` never changes, ``message`` is for people.
+         * @description ``code`` never changes, ``message`` is for people; ``path`` says which part of the request it is about.
          */
         ErrorOut: {
             /** Code */
             code: string;
             /** Message */
             message: string;
+            /**
+             * Path
+             * @default []
+             */
+            path: (string | number)[];
         };
         /**
          * Grid
@@ -401,13 +430,18 @@ export interface components {
              */
             up: components["schemas"]["Axis"] | null;
         };
-        /** HandedIn */
+        /**
+         * HandedIn
+         * @description ``late`` are changes that came when it was handed in already, by another device: noted, but no part of it.
+         */
         HandedIn: {
             /**
              * Handed In At
              * Format: date-time
              */
             handed_in_at: string;
+            /** Late */
+            late: components["schemas"]["ChangeOut"][];
         };
         /**
          * Line
@@ -448,8 +482,12 @@ export interface components {
         /**
          * Option
          * @description An option: a bare letter, words, or a picture, of which the words then say what it shows.
+         *
+         *     ``id`` names it within its choice: its letter changes when another is taken away.
          */
         Option: {
+            /** Id */
+            id: string;
             /** Picture */
             picture?: string | null;
             /**
@@ -566,10 +604,13 @@ export interface components {
              */
             underline: boolean;
         };
-        /** SavedAnswer */
+        /**
+         * SavedAnswer
+         * @description ``answer`` is None where this release cannot read what is kept: the student is told, and so is the teacher.
+         */
         SavedAnswer: {
             /** Answer */
-            answer: components["schemas"]["AnswerBoxAnswer"] | components["schemas"]["ChoiceAnswer"] | components["schemas"]["TickPlacesAnswer"];
+            answer: (components["schemas"]["AnswerBoxAnswer"] | components["schemas"]["ChoiceAnswer"] | components["schemas"]["TickPlacesAnswer"]) | null;
             /** Field Id */
             field_id: string;
             /** Revision */
@@ -624,10 +665,14 @@ export interface components {
         /**
          * Spot
          * @description A place to tick, as shares of the field's box; ``name`` says which printed option it is.
+         *
+         *     ``id`` names it within its field: its place in line changes when another is taken away.
          */
         Spot: {
             /** Height */
             height: number;
+            /** Id */
+            id: string;
             /**
              * Name
              * @default
@@ -761,7 +806,13 @@ export interface components {
              */
             kind: "tick_places";
             /** Picked */
-            picked: number[];
+            picked: string[];
+            /**
+             * Version
+             * @default 2
+             * @constant
+             */
+            version: 2;
         };
         /** TickPlacesPrompt */
         TickPlacesPrompt: {
@@ -796,6 +847,29 @@ export interface components {
             several: boolean;
             /** Spots */
             spots: components["schemas"]["Spot"][];
+        };
+        /**
+         * TooLateOut
+         * @description The copy was handed in or closed before these changes came. ``changes`` are those that were noted all the same:
+         *     they are no part of it, but the teacher can see them, so no device need keep them.
+         */
+        TooLateOut: {
+            /**
+             * Changes
+             * @default []
+             */
+            changes: components["schemas"]["ChangeOut"][];
+            /** Code */
+            code: string;
+            /** Handed In At */
+            handed_in_at?: string | null;
+            /** Message */
+            message: string;
+            /**
+             * Path
+             * @default []
+             */
+            path: (string | number)[];
         };
         /**
          * Verdict
@@ -860,7 +934,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ErrorOut"];
+                    "application/json": components["schemas"]["TooLateOut"];
                 };
             };
             /** @description Unprocessable Entity */

@@ -76,7 +76,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get?: never;
+        /**
+         * Preview Newest Key
+         * @description What marking by the newest key would mean; nothing is changed yet.
+         */
+        get: operations["preview_newest_key"];
         put?: never;
         /** Mark By Newest Key */
         post: operations["use_newest_key"];
@@ -187,6 +191,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/uploads/{upload}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /**
+         * Cancel Upload
+         * @description Take an upload back, whether it has come or not.
+         */
+        delete: operations["cancel_upload"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/worksheets": {
         parameters: {
             query?: never;
@@ -202,7 +226,9 @@ export interface paths {
         put?: never;
         /**
          * Bring In Worksheet
-         * @description Make a worksheet of the file that is the body of the request. ``name`` is the file's.
+         * @description Make a worksheet of the file that is the body of the request.
+         *
+         *     ``name`` is the file's, ``upload`` the browser's own id of this upload, by which it can be cancelled.
          */
         post: operations["bring_in"];
         delete?: never;
@@ -523,6 +549,12 @@ export interface components {
             kind: "answer_box";
             /** Text */
             text: string;
+            /**
+             * Version
+             * @default 1
+             * @constant
+             */
+            version: 1;
         };
         /** AnswerBoxKey */
         AnswerBoxKey: {
@@ -541,12 +573,17 @@ export interface components {
             /** Text */
             text: string;
         };
-        /** AnswerOut */
+        /**
+         * AnswerOut
+         * @description ``answer`` is None where this release cannot read it; ``kept`` is then what is kept, as it is.
+         */
         AnswerOut: {
             /** Answer */
-            answer: components["schemas"]["AnswerBoxAnswer"] | components["schemas"]["ChoiceAnswer"] | components["schemas"]["TickPlacesAnswer"];
+            answer: (components["schemas"]["AnswerBoxAnswer"] | components["schemas"]["ChoiceAnswer"] | components["schemas"]["TickPlacesAnswer"]) | null;
             /** Field Id */
             field_id: string;
+            /** Kept */
+            kept: string;
             /**
              * Typed At
              * Format: date-time
@@ -640,6 +677,22 @@ export interface components {
             to: number;
         };
         /**
+         * BroughtInOut
+         * @description ``left_out`` says what of the file could not be brought in.
+         */
+        BroughtInOut: {
+            document: components["schemas"]["Worksheet"];
+            /**
+             * Id
+             * Format: uuid
+             */
+            id: string;
+            /** Left Out */
+            left_out: string[];
+            /** Revision */
+            revision: number;
+        };
+        /**
          * Change
          * @description Give the field of the same name another place or other settings.
          */
@@ -724,7 +777,13 @@ export interface components {
              */
             kind: "choice";
             /** Picked */
-            picked: number[];
+            picked: string[];
+            /**
+             * Version
+             * @default 2
+             * @constant
+             */
+            version: 2;
         };
         /** ChoiceKey */
         ChoiceKey: {
@@ -734,7 +793,7 @@ export interface components {
              */
             kind: "choice";
             /** Picked */
-            picked: number[];
+            picked: string[];
         };
         /**
          * CopyRow
@@ -753,6 +812,8 @@ export interface components {
              * Format: date-time
              */
             joined_at: string;
+            /** Late */
+            late: number;
             /** Marks */
             marks: components["schemas"]["MarkOut"][];
             /** Name */
@@ -803,10 +864,25 @@ export interface components {
             thumb: string;
             /** Title */
             title: string;
+            /** Unreadable */
+            unreadable: boolean;
+        };
+        /**
+         * DoubtOut
+         * @description A question whose newest key names something that the students' sheet does not have.
+         */
+        DoubtOut: {
+            /** Number */
+            number: string;
+            /** Words */
+            words: string;
         };
         /**
          * EditsIn
          * @description Edits made on ``revision``; ``batch`` tells a batch that is sent again.
+         *
+         *     ``version`` is that of the documents that the browser knew when they were made: they may have waited on a device
+         *     while a newer release came.
          */
         EditsIn: {
             /**
@@ -818,6 +894,11 @@ export interface components {
             edits: (components["schemas"]["Place"] | components["schemas"]["Change"] | components["schemas"]["Remove"] | components["schemas"]["SetKey"] | components["schemas"]["SwapPaper"] | components["schemas"]["MovePage"] | components["schemas"]["TurnPage"] | components["schemas"]["InsertPage"] | components["schemas"]["ShowPage"] | components["schemas"]["SetPageAside"] | components["schemas"]["BringPageBack"] | components["schemas"]["ForgetPage"] | components["schemas"]["LayFixture"] | components["schemas"]["ChangeFixture"] | components["schemas"]["LayerFixture"] | components["schemas"]["RemoveFixture"] | components["schemas"]["SetDecimal"] | components["schemas"]["SetGroups"] | components["schemas"]["Rename"])[];
             /** Revision */
             revision: number;
+            /**
+             * Version
+             * @default 2
+             */
+            version: number;
         };
         /**
          * EditsOut
@@ -831,13 +912,18 @@ export interface components {
         };
         /**
          * ErrorOut
-         * @description ``code`` never changes, ``message`` is for people.
+         * @description ``code`` never changes, ``message`` is for people; ``path`` says which part of the request it is about.
          */
         ErrorOut: {
             /** Code */
             code: string;
             /** Message */
             message: string;
+            /**
+             * Path
+             * @default []
+             */
+            path: (string | number)[];
         };
         /**
          * Expression
@@ -1207,6 +1293,16 @@ export interface components {
             results: components["schemas"]["ResultsOut"];
         };
         /**
+         * NewKeyPreviewOut
+         * @description The numbers of questions whose right answer is another by the newest key, and what is doubtful of it.
+         */
+        NewKeyPreviewOut: {
+            /** Changed */
+            changed: string[];
+            /** Doubtful */
+            doubtful: components["schemas"]["DoubtOut"][];
+        };
+        /**
          * Number
          * @description By value.
          */
@@ -1235,8 +1331,12 @@ export interface components {
         /**
          * Option
          * @description An option: a bare letter, words, or a picture, of which the words then say what it shows.
+         *
+         *     ``id`` names it within its choice: its letter changes when another is taken away.
          */
         Option: {
+            /** Id */
+            id: string;
             /** Picture */
             picture?: string | null;
             /**
@@ -1559,6 +1659,8 @@ export interface components {
              * Format: uuid
              */
             handout: string;
+            /** Late */
+            late: components["schemas"]["AnswerOut"][];
             /** Next */
             next: string | null;
             /** Points */
@@ -1757,10 +1859,14 @@ export interface components {
         /**
          * Spot
          * @description A place to tick, as shares of the field's box; ``name`` says which printed option it is.
+         *
+         *     ``id`` names it within its field: its place in line changes when another is taken away.
          */
         Spot: {
             /** Height */
             height: number;
+            /** Id */
+            id: string;
             /**
              * Name
              * @default
@@ -1775,13 +1881,20 @@ export interface components {
         };
         /**
          * StaleOut
-         * @description The worksheet as somebody else left it.
+         * @description The worksheet as somebody else left it, and the edits that came too late, as this release reads them.
          */
         StaleOut: {
             /** Code */
             code: string;
+            /** Edits */
+            edits: (components["schemas"]["Place"] | components["schemas"]["Change"] | components["schemas"]["Remove"] | components["schemas"]["SetKey"] | components["schemas"]["SwapPaper"] | components["schemas"]["MovePage"] | components["schemas"]["TurnPage"] | components["schemas"]["InsertPage"] | components["schemas"]["ShowPage"] | components["schemas"]["SetPageAside"] | components["schemas"]["BringPageBack"] | components["schemas"]["ForgetPage"] | components["schemas"]["LayFixture"] | components["schemas"]["ChangeFixture"] | components["schemas"]["LayerFixture"] | components["schemas"]["RemoveFixture"] | components["schemas"]["SetDecimal"] | components["schemas"]["SetGroups"] | components["schemas"]["Rename"])[];
             /** Message */
             message: string;
+            /**
+             * Path
+             * @default []
+             */
+            path: (string | number)[];
             worksheet: components["schemas"]["WorksheetOut"];
         };
         /**
@@ -1986,7 +2099,13 @@ export interface components {
              */
             kind: "tick_places";
             /** Picked */
-            picked: number[];
+            picked: string[];
+            /**
+             * Version
+             * @default 2
+             * @constant
+             */
+            version: 2;
         };
         /** TickPlacesKey */
         TickPlacesKey: {
@@ -1996,7 +2115,7 @@ export interface components {
              */
             kind: "tick_places";
             /** Picked */
-            picked: number[];
+            picked: string[];
         };
         /**
          * Time
@@ -2180,10 +2299,10 @@ export interface components {
             title: string;
             /**
              * Version
-             * @default 2
+             * @default 3
              * @constant
              */
-            version: 2;
+            version: 3;
         };
         /** WorksheetOut */
         WorksheetOut: {
@@ -2337,6 +2456,46 @@ export interface operations {
             };
             /** @description Not Found */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    preview_newest_key: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                handout_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NewKeyPreviewOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -2558,6 +2717,26 @@ export interface operations {
             };
         };
     };
+    cancel_upload: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                upload: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     list_worksheets: {
         parameters: {
             query?: {
@@ -2584,6 +2763,7 @@ export interface operations {
         parameters: {
             query: {
                 name: string;
+                upload?: string | null;
             };
             header?: {
                 "Velum-Password"?: string;
@@ -2603,7 +2783,25 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["WorksheetOut"];
+                    "application/json": components["schemas"]["BroughtInOut"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
                 };
             };
             /** @description Request Entity Too Large */
@@ -2889,6 +3087,7 @@ export interface operations {
         parameters: {
             query?: {
                 aside?: boolean;
+                upload?: string | null;
             };
             header?: {
                 "Velum-Password"?: string;
@@ -2910,11 +3109,29 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["WorksheetOut"];
+                    "application/json": components["schemas"]["BroughtInOut"];
+                };
+            };
+            /** @description Bad Request */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
                 };
             };
             /** @description Not Found */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
                 headers: {
                     [name: string]: unknown;
                 };

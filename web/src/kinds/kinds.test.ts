@@ -3,31 +3,50 @@
 import { expect, test } from "vitest";
 import type { Answer, Prompt } from "../api/student";
 import { KINDS as STUDENT, type StudentKind } from "./student";
-import { KINDS as TEACHER, type TeacherKind } from "./teacher";
+import { KINDS as TEACHER, type FieldOf, type TeacherKind } from "./teacher";
 
 type Kind = keyof typeof TEACHER;
 const NAMES = Object.keys(TEACHER) as Kind[];
 
 /** A key and an answer of each kind. A new kind does not compile without its own. */
 const EXAMPLES: {
-  [K in Kind]: { answer: Answer & { kind: K }; blank: Answer & { kind: K }; words: string };
+  [K in Kind]: {
+    answer: (field: FieldOf<K>) => Answer & { kind: K };
+    blank: Answer & { kind: K };
+    words: string;
+  };
 } = {
   answer_box: {
-    answer: { kind: "answer_box", text: "bladder wrack" },
-    blank: { kind: "answer_box", text: "  " },
+    answer: () => ({ kind: "answer_box", version: 1, text: "bladder wrack" }),
+    blank: { kind: "answer_box", version: 1, text: "  " },
     words: "bladder wrack",
   },
   choice: {
-    answer: { kind: "choice", picked: [0, 2] },
-    blank: { kind: "choice", picked: [] },
+    answer: ({ options }) => ({
+      kind: "choice",
+      version: 2,
+      picked: options.filter((_, i) => i !== 1).map(({ id }) => id),
+    }),
+    blank: { kind: "choice", version: 2, picked: [] },
     words: "A, C",
   },
   tick_places: {
-    answer: { kind: "tick_places", picked: [1] },
-    blank: { kind: "tick_places", picked: [] },
+    answer: ({ spots }) => ({
+      kind: "tick_places",
+      version: 2,
+      picked: spots.slice(1, 2).map(({ id }) => id),
+    }),
+    blank: { kind: "tick_places", version: 2, picked: [] },
     words: "B",
   },
 };
+
+/** A field of a kind, and an answer to it. */
+function answered(name: Kind) {
+  const field = TEACHER[name].draw("abcd1234", "page1", { x: 0, y: 0, width: 90, height: 20 });
+  const { answer } = EXAMPLES[name] as { answer: (field: FieldOf<Kind>) => Answer };
+  return { field, answer: answer(field) };
+}
 
 // One of each kind goes with an answer of that kind, which the compiler cannot see through a list of names.
 const student = (name: Kind) => STUDENT[name] as unknown as StudentKind<Kind>;
@@ -53,12 +72,12 @@ test.each(NAMES)("a %s knows a blank from an answer", (name) => {
   const { isBlank } = student(name);
   expect(isBlank(undefined)).toBe(true);
   expect(isBlank(EXAMPLES[name].blank)).toBe(true);
-  expect(isBlank(EXAMPLES[name].answer)).toBe(false);
+  expect(isBlank(answered(name).answer)).toBe(false);
 });
 
 test.each(NAMES)("a %s can be said in words", (name) => {
-  const { answer, words } = EXAMPLES[name];
-  const field = TEACHER[name].draw("abcd1234", "page1", { x: 0, y: 0, width: 90, height: 20 });
+  const { field, answer } = answered(name);
+  const { words } = EXAMPLES[name];
   expect(student(name).inWords(answer, { ...field, marked: true })).toBe(words);
   expect(teacher(name).answerInWords(answer, field)).toBe(words);
 });

@@ -1,25 +1,36 @@
-// Options that are picked, one or several, in words and when one is pressed.
+// Options that are picked, one or several, by their ids: in words, and when one is pressed.
 
-/** The name of an option by its place: A, B, C … */
+interface Named {
+  id: string;
+  /** What it is called; nothing: by its letter. */
+  words: string;
+}
+
+/** The letter of an option by its place: A, B, C … */
 export const letter = (place: number) => String.fromCharCode(65 + place);
 
-/** What is picked, in the words of the options, or in letters where they have none. */
-export const inWords = (picked: readonly number[], words: readonly string[]) =>
-  picked.map((place) => words[place] || letter(place)).join(", ");
+/** What is picked, in the order and the words of the options, or in letters where they have none. */
+export const inWords = (picked: readonly string[], options: readonly Named[]) =>
+  options
+    .map(({ id, words }, place) => ({ id, said: words || letter(place) }))
+    .filter(({ id }) => picked.includes(id))
+    .map(({ said }) => said)
+    .join(", ");
 
 /** What is picked after the letter of an option was typed; undefined: there is no such option. */
 export function pickedByLetter(
-  picked: readonly number[],
+  picked: readonly string[],
   place: number,
-  options: number,
+  options: readonly { id: string }[],
   several: boolean,
-): number[] | undefined {
-  if (place >= options) return undefined;
-  return several ? pressed(picked, place, true) : [place];
+): string[] | undefined {
+  const id = options[place]?.id;
+  if (id === undefined) return undefined;
+  return several ? pressed(picked, id, true) : [id];
 }
 
 /** What is picked after an option was pressed; pressing one again lets it go. */
-export function pressed(picked: readonly number[], place: number, several: boolean): number[] {
-  if (picked.includes(place)) return picked.filter((other) => other !== place);
-  return several ? [...picked, place].sort((a, b) => a - b) : [place];
+export function pressed(picked: readonly string[], id: string, several: boolean): string[] {
+  if (picked.includes(id)) return picked.filter((other) => other !== id);
+  return several ? [...picked, id].sort() : [id];
 }

@@ -34,7 +34,8 @@ export interface SettingsProps<K extends Kind> {
   field: FieldOf<K>;
   /** Have the teacher choose a picture. */
   choosePicture: (then: (picture: Schemas["PictureOut"]) => void) => void;
-  onchange: (field: FieldOf<K>) => void;
+  /** Change the field that the settings were opened for, as it is then; `typing`: more of it may follow. */
+  onchange: (change: (field: FieldOf<K>) => FieldOf<K>, typing?: boolean) => void;
 }
 
 export interface ReviewProps<K extends Kind> {

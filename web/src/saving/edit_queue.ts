@@ -1,15 +1,20 @@
-// A teacher's edits on their way to the server: kept on the device until the server has them, sent in order,
-// one batch at a time. A batch that is sent twice is applied once.
+// A teacher's edits on their way to the server: kept on the device until the server has them, sent in order, one batch at
+// a time. A batch that is sent twice is applied once. An edit that the server refuses is set aside by itself, for the
+// teacher to correct or to leave out, and everything else goes on.
 
 import { Failure } from "../api/failure";
 import type { Edit, Schemas } from "../api/teacher";
-import { joined } from "../worksheet/edits";
-import { forget, keep, kept, recall } from "./device";
+import { joined, subjectOf } from "../worksheet/edits";
+import { newUuid } from "../worksheet/ids";
 import { Retry } from "./retry";
 import type { SaveState } from "./state";
+import { around as browser, type Surroundings } from "./surroundings";
 
 /** Milliseconds that typing may pause before it is sent; everything else is sent at once. */
 const TYPING_PAUSE = 400;
+
+/** How many times a batch is sent on which the server fails, before the edit that it fails on is looked for. */
+const PATIENCE = 3;
 
 interface Batch {
   revision: number;
@@ -17,130 +22,238 @@ interface Batch {
   edits: Edit[];
 }
 
+/** An edit that the server does not take, and why. */
+export interface Refused {
+  edit: Edit;
+  code: string;
+  message: string;
+}
+
 interface Waiting {
+  /** The version of the documents that the edits were made for. */
+  version: number;
   /** Sent, with no answer yet. */
   sent: Batch | null;
   /** Not sent yet; made after `sent`. */
   next: Edit[];
+  refused: Refused[];
   revision: number;
 }
 
 export interface Wire {
-  send(batch: Batch): Promise<{ revision: number; order: string[] }>;
+  /** Throws Stale and Failure. */
+  send(batch: Batch & { version: number }): Promise<{ revision: number; order: string[] }>;
   /** Called with the order of the fields after each save. */
   onOrder(order: string[]): void;
-  /** Somebody else changed the worksheet; `edits` are ours that are not saved. */
-  onStale(worksheet: Schemas["WorksheetOut"], edits: Edit[]): void;
+  /** Somebody else changed the worksheet; `sent` are the edits that came too late, as the server reads them. */
+  onStale(worksheet: Schemas["WorksheetOut"], sent: Edit[]): void;
+  /** Somebody else's edits came between ours, which are saved: what is shown is not all that there is. */
+  onBehind(): void;
+  onRefused(refused: Refused[]): void;
   onState(state: SaveState): void;
 }
 
-/** The refusal of edits made on an old revision, with the worksheet as it is now. */
+/** The refusal of edits made on an old revision, with the worksheet as it is now, and the edits as the server reads them. */
 export class Stale extends Error {
-  constructor(readonly worksheet: Schemas["WorksheetOut"]) {
+  constructor(
+    readonly worksheet: Schemas["WorksheetOut"],
+    readonly edits: Edit[],
+  ) {
     super("stale");
   }
 }
 
 export class EditQueue {
   private waiting: Waiting;
-  private busy = false;
-  private pause: ReturnType<typeof setTimeout> | undefined;
+  private sending: Promise<void> | undefined;
+  private takeBack: (() => void) | undefined;
   private stopped = false;
-  private readonly retry = new Retry(() => void this.send());
+  private failures = 0;
+  private readonly retry: Retry;
 
   constructor(
     private readonly name: string,
+    private readonly version: number,
     revision: number,
     private readonly wire: Wire,
+    private readonly around: Surroundings = browser,
   ) {
-    this.waiting = { sent: null, next: [], revision };
+    this.waiting = { version, sent: null, next: [], refused: [], revision };
+    this.retry = new Retry(around, () => void this.send());
   }
 
   /** Send what a reload or a closed tab left behind. False when there was nothing. */
   async resume(): Promise<boolean> {
-    const left = recall<Waiting>(this.name);
+    const left = this.around.device.recall<Partial<Waiting> & Pick<Waiting, "revision">>(this.name);
     if (!left) return false;
-    this.waiting = left;
+    this.waiting = { version: 2, sent: null, next: [], refused: [], ...left };
+    if (this.waiting.refused.length > 0) this.wire.onRefused(this.waiting.refused);
     await this.send();
     return true;
   }
 
+  /** Whether there is anything that the server does not have, apart from what it has refused. */
   get unsaved(): boolean {
     return this.waiting.sent !== null || this.waiting.next.length > 0;
+  }
+
+  /** What was never sent. */
+  get unsent(): Edit[] {
+    return this.waiting.next;
+  }
+
+  /** All edits that the server does not have, in their order; what it has refused is shown as it was typed. */
+  get pending(): Edit[] {
+    const { sent, next, refused } = this.waiting;
+    return [...(sent?.edits ?? []), ...next, ...refused.map(({ edit }) => edit)];
   }
 
   push(edits: Edit[], typing = false): void {
     this.waiting.next = joined([...this.waiting.next, ...edits]);
     const safe = this.remember();
     if (this.stopped) return;
-    this.wire.onState(navigator.onLine ? { is: "saving" } : { is: "offline", kept: safe });
-    clearTimeout(this.pause);
-    if (typing) this.pause = setTimeout(() => void this.send(), TYPING_PAUSE);
+    this.wire.onState(this.around.online() ? { is: "saving" } : { is: "offline", kept: safe });
+    this.takeBack?.();
+    if (typing) this.takeBack = this.around.later(() => void this.send(), TYPING_PAUSE);
     else void this.send();
   }
 
   /** Begin anew on a revision, with nothing waiting but these edits. */
   restart(revision: number, edits: Edit[]): void {
     this.stopped = false;
-    this.waiting = { sent: null, next: edits, revision };
+    this.waiting = { ...this.waiting, version: this.version, sent: null, next: edits, revision };
     this.remember();
     if (edits.length > 0) void this.send();
     else this.wire.onState({ is: "saved" });
   }
 
-  async send(): Promise<void> {
-    clearTimeout(this.pause);
-    if (this.busy || this.stopped || !this.unsaved) return;
-    this.busy = true;
-    this.wire.onState({ is: "saving" });
-    this.waiting.sent ??= this.batch();
-    const safe = this.remember();
-    try {
-      const { revision, order } = await this.wire.send(this.waiting.sent);
-      this.waiting = { sent: null, next: this.waiting.next, revision };
-      this.remember();
-      this.retry.reset();
-      this.wire.onOrder(order);
-      if (!this.unsaved) this.wire.onState({ is: "saved" });
-    } catch (problem) {
-      this.failed(problem, safe);
-    } finally {
-      this.busy = false;
+  /** The worksheet has another revision now, and nothing is under way. */
+  rebase(revision: number): void {
+    this.waiting.revision = revision;
+    this.remember();
+  }
+
+  /** Leave out an edit that was refused. */
+  leaveOut(subject: string): void {
+    this.setRefused(this.waiting.refused.filter(({ edit }) => subjectOf(edit) !== subject));
+  }
+
+  /** Resolves once nothing is under way: the server has everything, or cannot have it now. */
+  async settled(): Promise<void> {
+    while (this.unsaved && !this.stopped) {
+      const before = this.waiting.sent?.batch ?? "";
+      await this.send();
+      if (this.unsaved && this.waiting.sent?.batch === before) return; // tried, to no avail
     }
-    if (this.waiting.sent === null && this.waiting.next.length > 0) await this.send();
+    await this.sending;
+  }
+
+  /** Send what waits. Resolves when the try is over, whatever came of it. */
+  async send(): Promise<void> {
+    this.takeBack?.();
+    if (this.sending) return this.sending;
+    if (this.stopped || !this.unsaved) return;
+    this.sending = this.sendAll().finally(() => (this.sending = undefined));
+    await this.sending;
+  }
+
+  private async sendAll(): Promise<void> {
+    while (this.unsaved && !this.stopped) {
+      this.wire.onState({ is: "saving" });
+      this.waiting.sent ??= this.batch();
+      const safe = this.remember();
+      const batch = this.waiting.sent;
+      try {
+        const { revision, order } = await this.wire.send({ ...batch, version: this.waiting.version });
+        this.saved(batch, revision, order);
+      } catch (problem) {
+        if (!this.goesOnAfter(problem, batch, safe)) return;
+      }
+    }
+    if (!this.stopped) this.wire.onState({ is: "saved" });
   }
 
   private batch(): Batch {
     const { revision, next } = this.waiting;
     this.waiting.next = [];
-    return { revision, batch: newBatch(), edits: next };
+    return { revision, batch: newUuid(), edits: next };
   }
 
-  private failed(problem: unknown, safe: boolean): void {
+  private saved(batch: Batch, revision: number, order: string[]): void {
+    this.failures = 0;
+    this.retry.reset();
+    this.waiting = { ...this.waiting, sent: null, revision };
+    const done = new Set(batch.edits.map(subjectOf));
+    const refused = this.waiting.refused.filter(({ edit }) => !done.has(subjectOf(edit)));
+    if (refused.length < this.waiting.refused.length) this.setRefused(refused);
+    this.remember();
+    this.wire.onOrder(order);
+    if (revision !== batch.revision + 1) this.wire.onBehind();
+  }
+
+  /** What is to be done after a failure; whether there is something to be sent at once. */
+  private goesOnAfter(problem: unknown, batch: Batch, safe: boolean): boolean {
     if (problem instanceof Stale) {
       this.stopped = true;
-      const edits = [...(this.waiting.sent?.edits ?? []), ...this.waiting.next];
-      this.wire.onStale(problem.worksheet, edits);
-    } else if (problem instanceof Failure && !problem.passing) {
+      this.wire.onStale(problem.worksheet, problem.edits);
+      return false;
+    }
+    if (problem instanceof Failure && this.isAboutTheEdits(problem)) {
+      this.failures = 0;
+      this.setAside(problem, batch);
+      return true;
+    }
+    if (problem instanceof Failure && !problem.passing) {
       this.stopped = true;
       this.wire.onState({ is: "stopped", code: problem.code, message: problem.message });
-    } else {
-      this.wire.onState({ is: "offline", kept: safe });
-      this.retry.later();
+      return false;
     }
+    this.failures += problem instanceof Failure && problem.code === "server.failed" ? 1 : 0;
+    this.wire.onState({ is: "offline", kept: safe });
+    this.retry.later();
+    return false;
+  }
+
+  /** Whether a failure comes of what the edits are, and not of who sends them, from where and when. */
+  private isAboutTheEdits(problem: Failure): boolean {
+    return (
+      problem.path[0] === "edits" ||
+      [400, 413, 422].includes(problem.status) ||
+      (problem.code === "server.failed" && this.failures >= PATIENCE)
+    );
+  }
+
+  /** Set the edit aside that the failure is about. Where that is not said, halves are tried, until it is alone. */
+  private setAside(problem: Failure, batch: Batch): void {
+    const named = problem.path[0] === "edits" ? Number(problem.path[1]) : NaN;
+    const at = batch.edits.length === 1 ? 0 : named;
+    const bad = batch.edits[at];
+    const { next } = this.waiting;
+    if (bad) {
+      this.waiting.sent = null;
+      this.waiting.next = [...batch.edits.toSpliced(at, 1), ...next];
+      const others = this.waiting.refused.filter(({ edit }) => subjectOf(edit) !== subjectOf(bad));
+      this.setRefused([...others, { edit: bad, code: problem.code, message: problem.message }]);
+    } else {
+      const half = Math.ceil(batch.edits.length / 2);
+      this.waiting.sent = { ...batch, batch: newUuid(), edits: batch.edits.slice(0, half) };
+      this.waiting.next = [...batch.edits.slice(half), ...next];
+    }
+    this.remember();
+  }
+
+  private setRefused(refused: Refused[]): void {
+    this.waiting.refused = refused;
+    this.remember();
+    this.wire.onRefused(refused);
   }
 
   private remember(): boolean {
-    if (this.unsaved) return keep(this.name, this.waiting);
-    forget(this.name);
+    const { device } = this.around;
+    if (this.unsaved || this.waiting.refused.length > 0) return device.keep(this.name, this.waiting);
+    device.forget(this.name);
     return true;
   }
-}
-
-function newBatch(): string {
-  const bytes = crypto.getRandomValues(new Uint8Array(16));
-  const hex = Array.from(bytes, (byte) => byte.toString(16).padStart(2, "0")).join("");
-  return hex.replace(/^(.{8})(.{4})(.{4})(.{4})(.{12})$/, "$1-$2-$3-$4-$5");
 }
 
 /**
@@ -150,11 +263,11 @@ function newBatch(): string {
 export async function queueName(worksheet: string): Promise<string> {
   const start = `velum:edits:${worksheet}:`;
   const own = sessionStorage.getItem(start);
-  const known = "locks" in navigator ? [...(own ? [own] : []), ...kept(start)] : own ? [own] : [];
-  for (const name of known) {
+  const left = "locks" in navigator ? browser.device.kept(start) : [];
+  for (const name of own ? [own, ...left] : left) {
     if (await holds(name)) return name;
   }
-  const fresh = start + newBatch();
+  const fresh = start + newUuid();
   await holds(fresh);
   return fresh;
 

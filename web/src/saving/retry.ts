@@ -1,32 +1,37 @@
 // Trying again after a failure that passes: soon at first, then every ten seconds, and at once when the network returns.
 
+import type { Surroundings } from "./surroundings";
+
 export class Retry {
-  private timer: ReturnType<typeof setTimeout> | undefined;
+  private takeBack: (() => void) | undefined;
   private tries = 0;
 
-  constructor(private readonly again: () => void) {
-    window.addEventListener("online", () => this.now());
+  constructor(
+    private readonly around: Surroundings,
+    private readonly again: () => void,
+  ) {
+    around.onOnline(() => this.now());
   }
 
   /** A try failed: come back later. */
   later(): void {
-    clearTimeout(this.timer);
+    this.takeBack?.();
     const seconds = Math.min(10, 2 ** this.tries);
     this.tries += 1;
-    this.timer = setTimeout(() => this.now(), seconds * 1000);
+    this.takeBack = this.around.later(() => this.now(), seconds * 1000);
   }
 
   /** A try succeeded. */
   reset(): void {
-    clearTimeout(this.timer);
-    this.timer = undefined;
+    this.takeBack?.();
+    this.takeBack = undefined;
     this.tries = 0;
   }
 
   private now(): void {
-    if (this.timer === undefined) return;
-    clearTimeout(this.timer);
-    this.timer = undefined;
+    if (!this.takeBack) return;
+    this.takeBack();
+    this.takeBack = undefined;
     this.again();
   }
 }

@@ -55,7 +55,7 @@
   {#if text}<p class="sr-only whitespace-pre-line">{text}</p>{/if}
   {#if failed || gone}
     <p class="absolute inset-x-8 top-8 text-center font-semibold text-warning">
-      This page could not be drawn. Try to load the worksheet again.
+      This page could not be drawn.
     </p>
   {/if}
   {@render children?.()}

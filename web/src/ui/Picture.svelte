@@ -20,8 +20,16 @@
   const again = $derived(asked ? `&again=${asked}` : "");
   const srcset = $derived(pictures.map(([width, address]) => `${address}${again} ${width}w`).join(", "));
 
-  function askAgain() {
-    if (asked >= ASKS) onfailed?.();
+  async function askAgain() {
+    // A picture cannot tell a page that is still being drawn (202) from one that cannot be drawn (422).
+    const address = pictures[0]?.[1] ?? "";
+    const status = asked
+      ? await fetch(address, { method: "HEAD" }).then(
+          (answer) => answer.status,
+          () => 0,
+        )
+      : 0;
+    if (asked >= ASKS || status === 422 || status === 404) onfailed?.();
     else setTimeout(() => (asked += 1), Math.min(APART, 250 * (asked + 1)));
   }
 </script>

@@ -161,6 +161,33 @@ function inverseOfOne(document: Document, edit: Edit): Edit[] {
   }
 }
 
+/** What an edit is about: edits of the same subject and sort overwrite each other. */
+export function subjectOf(edit: Edit): string {
+  switch (edit.op) {
+    case "place":
+    case "change":
+      return `field ${edit.field.id}`;
+    case "remove":
+      return `field ${edit.field_id}`;
+    case "set_key":
+      return `key ${edit.field_id}`;
+    case "lay_fixture":
+    case "change_fixture":
+      return `fixture ${edit.fixture.id}`;
+    case "layer_fixture":
+    case "remove_fixture":
+      return `fixture ${edit.fixture_id}`;
+    case "insert_page":
+      return `page ${edit.page.id}`;
+    case "rename":
+    case "set_decimal":
+    case "set_groups":
+      return edit.op;
+    default:
+      return `page ${edit.page_id}`;
+  }
+}
+
 /** Edits of which the later overwrite the earlier, made fewer: only the last change of a field has to be sent. */
 export function joined(edits: Edit[]): Edit[] {
   return edits.filter((edit, i) => {
@@ -198,8 +225,15 @@ function turnedField(field: Field, by: 90 | 180 | 270, page: Page): Field {
   const box = turned(field.box, by, page);
   if (field.kind !== "tick_places") return { ...field, box };
   const whole = { width: 1, height: 1 };
-  return { ...field, box, spots: field.spots.map((spot) => ({ ...spot, ...turned(spot, by, whole) })) };
+  const spots = field.spots.map((spot) => {
+    const { x, y, width, height } = turned(spot, by, whole);
+    return { ...spot, x: share(x), y: share(y), width, height };
+  });
+  return { ...field, box, spots };
 }
+
+/** A share of a whole, brought back from where rounding has carried it. */
+const share = (value: number) => Math.min(1, Math.max(0, value));
 
 type Fixture = Document["fixtures"][number];
 const CLOCKWISE = ["top left", "top right", "bottom right", "bottom left"] as const;

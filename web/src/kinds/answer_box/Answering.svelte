@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { AnsweringProps } from "../student";
+  import LIMITS from "../../generated/limits.json";
   import Palette from "./Palette.svelte";
   import { textPoints } from "./text_size";
 
@@ -26,7 +27,7 @@
     value: answer?.text ?? "",
     readonly,
     onfocus,
-    maxlength: 20000,
+    maxlength: LIMITS.written,
     "aria-label": label,
     "aria-describedby": describedby || undefined,
     autocomplete: "off" as const,
@@ -38,7 +39,7 @@
   );
 
   function write(text: string) {
-    onanswer({ kind: "answer_box", text });
+    onanswer({ kind: "answer_box", version: 1, text });
   }
 </script>
 

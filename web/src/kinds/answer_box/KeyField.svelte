@@ -1,4 +1,5 @@
 <script lang="ts">
+  import LIMITS from "../../generated/limits.json";
   import type { KeyFieldProps } from "../teacher";
   import { textPoints } from "./text_size";
 
@@ -18,7 +19,7 @@
     value={fieldKey?.text ?? ""}
     oninput={(event) => write(event.currentTarget.value)}
     aria-label={label}
-    maxlength="20000"
+    maxlength={LIMITS.written}
     autocomplete="off"
     spellcheck="false"
   />
@@ -29,5 +30,5 @@
     value={fieldKey?.text ?? ""}
     oninput={(event) => write(event.currentTarget.value)}
     aria-label={label}
-    maxlength="20000"></textarea>
+    maxlength={LIMITS.written}></textarea>
 {/if}

@@ -37,7 +37,7 @@
       class="input w-24 tabular-nums"
       inputmode="decimal"
       {value}
-      onchange={(event) => read(event.currentTarget, then)}
+      oninput={(event) => read(event.currentTarget, then)}
     />
   </label>
 {/snippet}

@@ -24,7 +24,7 @@
           name="lines"
           class="sr-only"
           checked={field.lines === lines}
-          onchange={() => onchange({ ...field, lines })}
+          onchange={() => onchange((field) => ({ ...field, lines }))}
         />{label}
       </label>
     {/each}
@@ -35,7 +35,10 @@
   <select
     class="input w-full"
     value={field.signs}
-    onchange={(event) => onchange({ ...field, signs: event.currentTarget.value as typeof field.signs })}
+    onchange={(event) => {
+      const signs = event.currentTarget.value as typeof field.signs;
+      onchange((field) => ({ ...field, signs }));
+    }}
   >
     {#each SIGNS as [value, label] (value)}<option {value}>{label}</option>{/each}
   </select>

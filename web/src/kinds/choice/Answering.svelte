@@ -27,6 +27,6 @@
   {docked}
   {readonly}
   {describedby}
-  onpick={(picked) => onanswer({ kind: "choice", picked })}
+  onpick={(picked) => onanswer({ kind: "choice", version: 2, picked })}
   {onfocus}
 />

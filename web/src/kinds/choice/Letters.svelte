@@ -2,13 +2,13 @@
   // The options of a choice, only shown.
   import { picturePlace } from "../../ui/picture_place";
   import { inWords, letter } from "../picked";
-  import { wordsOf, type Option } from "./option";
+  import { named, type Option } from "./option";
 
   interface Props {
     options: readonly Option[];
     several: boolean;
     arrangement: "row" | "column" | "list";
-    picked: readonly number[];
+    picked: readonly string[];
     /** Pixels that letters are high. */
     size: number;
   }
@@ -22,19 +22,19 @@
   <span
     class="block h-full truncate px-1 text-left font-semibold before:content-[attr(data-text)]"
     style:font-size="{size}px"
-    data-text="{inWords(picked, wordsOf(options))} ▾"
+    data-text="{inWords(picked, named(options))} ▾"
   ></span>
 {:else}
   <span
     class="flex h-full w-full gap-[2%] {arrangement === 'column' ? 'flex-col' : ''}"
     style:font-size="{size}px"
   >
-    {#each options as { text, picture }, place (place)}
+    {#each options as { id, text, picture }, place (id)}
       <span class="flex min-w-0 flex-1 items-center {text ? 'gap-[0.35em] px-[0.3em]' : 'justify-center'}">
         <span
           class="grid size-[1.45em] flex-none place-items-center border-[0.1em] border-current leading-none font-bold before:content-[attr(data-text)] {several
             ? 'rounded-[0.25em]'
-            : 'rounded-full'} {picked.includes(place)
+            : 'rounded-full'} {picked.includes(id)
             ? 'border-(--film) bg-(--film) text-white'
             : 'bg-(--sheet)'}"
           data-text={letter(place)}

@@ -10,14 +10,14 @@
     options: readonly Option[];
     several: boolean;
     arrangement: "row" | "column" | "list";
-    picked: readonly number[];
+    picked: readonly string[];
     /** Pixels that letters are high. */
     size: number;
     label: string;
     docked?: boolean;
     readonly?: boolean;
     describedby?: string;
-    onpick?: (picked: number[]) => void;
+    onpick?: (picked: string[]) => void;
     onfocus?: () => void;
   }
   let {
@@ -42,8 +42,8 @@
   );
   const name = (place: number) => options[place]?.text || letter(place);
 
-  function press(place: number) {
-    if (!still) onpick?.(pressed(picked, place, several));
+  function press(id: string) {
+    if (!still) onpick?.(pressed(picked, id, several));
   }
 
   function onKey(event: KeyboardEvent) {
@@ -61,13 +61,12 @@
     aria-label={label}
     aria-describedby={describedby || undefined}
     disabled={still}
-    value={String(picked[0] ?? "")}
+    value={picked[0] ?? ""}
     {onfocus}
-    onchange={(event) =>
-      onpick?.(event.currentTarget.value === "" ? [] : [Number(event.currentTarget.value)])}
+    onchange={(event) => onpick?.(event.currentTarget.value === "" ? [] : [event.currentTarget.value])}
   >
     <option value=""></option>
-    {#each options.keys() as place (place)}<option value={String(place)}>{name(place)}</option>{/each}
+    {#each options as { id }, place (id)}<option value={id}>{name(place)}</option>{/each}
   </select>
 {:else}
   <div
@@ -79,8 +78,8 @@
     aria-describedby={describedby || undefined}
     aria-readonly={still && !several ? true : undefined}
   >
-    {#each options as { text, picture }, place (place)}
-      {@const chosen = picked.includes(place)}
+    {#each options as { id, text, picture }, place (id)}
+      {@const chosen = picked.includes(id)}
       <label
         class="relative flex min-w-0 flex-1 items-center rounded focus-within:outline-2 focus-within:outline-accent {still
           ? ''
@@ -97,7 +96,7 @@
           disabled={still}
           aria-label={name(place)}
           {onfocus}
-          onclick={() => press(place)}
+          onclick={() => press(id)}
           onkeydown={onKey}
         />
         <span

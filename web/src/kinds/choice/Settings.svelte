@@ -1,5 +1,7 @@
 <script lang="ts">
   import { ImagePlus } from "@lucide/svelte";
+  import LIMITS from "../../generated/limits.json";
+  import CountInput from "../../ui/CountInput.svelte";
   import PickSettings from "../PickSettings.svelte";
   import { letter } from "../picked";
   import type { SettingsProps } from "../teacher";
@@ -22,16 +24,23 @@
 
   let pair = $state("");
 
-  const set = (changed: Partial<typeof field>) => onchange({ ...field, ...changed });
-  const words = (texts: string[]) => set({ options: texts.map((text) => ({ text, picture: null })) });
+  type Choice = typeof field;
+  const set = (changed: Partial<Choice>) => onchange((field) => ({ ...field, ...changed }));
+  const words = (texts: string[]) => set({ options: texts.map((text) => ({ ...bare(), text })) });
 
   function setCount(count: number) {
     if (!(count >= LEAST && count <= MOST)) return;
-    set({ options: Array.from({ length: count }, (_, place) => field.options[place] ?? bare()) });
+    onchange((field) => ({
+      ...field,
+      options: Array.from({ length: count }, (_, place) => field.options[place] ?? bare()),
+    }));
   }
 
-  const setOption = (place: number, option: Option) =>
-    set({ options: field.options.map((old, i) => (i === place ? option : old)) });
+  /** Change an option, wherever it stands by now. */
+  function setOption(id: string, changed: Partial<Option>, typing = false) {
+    const change = (option: Option) => (option.id === id ? { ...option, ...changed } : option);
+    onchange((field) => ({ ...field, options: field.options.map(change) }), typing);
+  }
 
   /** Two words of one's own, with a stroke or a comma between. */
   function setPair(event: SubmitEvent) {
@@ -57,14 +66,13 @@
         />{count}
       </label>
     {/each}
-    <input
+    <CountInput
       class="input join-item input-sm w-14 tabular-nums"
-      type="number"
-      aria-label="Number of options"
+      label="Number of options"
       min={LEAST}
       max={MOST}
       value={field.options.length}
-      onchange={(event) => setCount(event.currentTarget.valueAsNumber)}
+      onvalue={setCount}
     />
   </div>
   <div class="mt-2 flex flex-wrap gap-2">
@@ -76,7 +84,7 @@
         class="input input-sm min-w-0 flex-1"
         aria-label="Two words of your own"
         placeholder="rises / falls"
-        maxlength="601"
+        maxlength={2 * LIMITS.option + 1}
         bind:value={pair}
       />
       <button class="btn btn-outline btn-sm">Use</button>
@@ -89,7 +97,7 @@
     id="arrangement"
     class="input w-full"
     value={field.arrangement}
-    onchange={(event) => set({ arrangement: event.currentTarget.value as typeof field.arrangement })}
+    onchange={(event) => set({ arrangement: event.currentTarget.value as Choice["arrangement"] })}
   >
     {#each ARRANGEMENTS as [value, label] (value)}<option {value}>{label}</option>{/each}
   </select>
@@ -98,7 +106,7 @@
 <details open={field.options.some(({ text }) => text)}>
   <summary class="cursor-pointer text-sm font-semibold">Words or pictures of the options</summary>
   <p class="quiet text-sm">Only where the page does not print them.</p>
-  {#each field.options as option, place (place)}
+  {#each field.options as option, place (option.id)}
     <div class="mt-2 flex items-center gap-2">
       <b class="w-5 text-center" aria-hidden="true">{letter(place)}</b>
       {#if option.picture}
@@ -106,19 +114,20 @@
       {/if}
       <input
         class="input input-sm min-w-0 flex-1"
-        maxlength="300"
+        maxlength={LIMITS.option}
         aria-label="{letter(place)}{option.picture ? ', what its picture shows' : ''}"
         value={option.text}
-        onchange={(event) => {
+        oninput={(event) => {
           const text = event.currentTarget.value.trim();
-          setOption(place, text ? { ...option, text } : bare());
+          // A picture is told of in words: without any it goes.
+          setOption(option.id, text ? { text } : { text, picture: null }, true);
         }}
       />
       {#if option.picture}
         <button
           class="btn btn-ghost btn-sm px-2"
           aria-label="Take the picture of {letter(place)} away"
-          onclick={() => setOption(place, bare())}>×</button
+          onclick={() => setOption(option.id, { text: "", picture: null })}>×</button
         >
       {:else}
         <button
@@ -126,7 +135,7 @@
           aria-label="A picture for {letter(place)}"
           onclick={() =>
             choosePicture(({ picture, alternative }) =>
-              setOption(place, { text: alternative.slice(0, 300), picture }),
+              setOption(option.id, { text: alternative.slice(0, LIMITS.option), picture }),
             )}><ImagePlus size={16} aria-hidden="true" /></button
         >
       {/if}

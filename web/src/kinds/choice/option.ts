@@ -1,9 +1,10 @@
 // An option of a choice: a bare letter, words, or a picture that the words tell of.
 
 import type { Schemas } from "../../api/student";
+import { newId } from "../../worksheet/ids";
 
 export type Option = Schemas["Option"];
 
-export const bare = (): Option => ({ text: "", picture: null });
+export const bare = (): Option => ({ id: newId(), text: "", picture: null });
 
-export const wordsOf = (options: readonly Option[]): string[] => options.map(({ text }) => text);
+export const named = (options: readonly Option[]) => options.map(({ id, text }) => ({ id, words: text }));

@@ -1,7 +1,7 @@
 import type { Box } from "../../api/teacher";
 import { inWords, pickedByLetter } from "../picked";
 import type { TeacherKind } from "../teacher";
-import { bare, wordsOf } from "./option";
+import { bare, named } from "./option";
 import Face from "./Face.svelte";
 import Icon from "./Icon.svelte";
 import KeyField from "./KeyField.svelte";
@@ -35,11 +35,11 @@ export const choice: TeacherKind<"choice"> = {
     };
   },
   pickedKey: (field, place, key) => {
-    const picked = pickedByLetter(key?.picked ?? [], place, field.options.length, field.several);
+    const picked = pickedByLetter(key?.picked ?? [], place, field.options, field.several);
     return picked && (picked.length > 0 ? { kind: "choice", picked } : null);
   },
-  keyInWords: (key, field) => inWords(key.picked, wordsOf(field.options)),
-  answerInWords: (answer, field) => inWords(answer.picked, wordsOf(field.options)),
+  keyInWords: (key, field) => inWords(key.picked, named(field.options)),
+  answerInWords: (answer, field) => inWords(answer.picked, named(field.options)),
   Icon,
   Face,
   KeyField,

@@ -23,6 +23,6 @@
   {docked}
   {readonly}
   {describedby}
-  onpick={(picked) => onanswer({ kind: "tick_places", picked })}
+  onpick={(picked) => onanswer({ kind: "tick_places", version: 2, picked })}
   {onfocus}
 />

@@ -1,4 +1,6 @@
 <script lang="ts">
+  import LIMITS from "../../generated/limits.json";
+  import CountInput from "../../ui/CountInput.svelte";
   import PickSettings from "../PickSettings.svelte";
   import { letter } from "../picked";
   import type { SettingsProps } from "../teacher";
@@ -7,25 +9,36 @@
   let { field, onchange }: SettingsProps<"tick_places"> = $props();
 
   const MOST = 26;
-  const set = (changed: Partial<typeof field>) => onchange({ ...field, ...changed });
+  type Ticks = typeof field;
+  const set = (changed: Partial<Ticks>) => onchange((field) => ({ ...field, ...changed }));
 
+  /** Spots that were there keep their id, so that a key goes on naming them. */
   function setCount(count: number) {
     if (!(count >= 1 && count <= MOST)) return;
-    const names = field.spots.map((spot) => spot.name);
-    set({ spots: inALine(field.box, count).map((spot, place) => ({ ...spot, name: names[place] ?? "" })) });
+    onchange((field) => ({
+      ...field,
+      spots: inALine(field.box, count).map((spot, place) => {
+        const { id, name } = field.spots[place] ?? spot;
+        return { ...spot, id, name };
+      }),
+    }));
+  }
+
+  function setName(id: string, name: string) {
+    const change = (spot: Ticks["spots"][number]) => (spot.id === id ? { ...spot, name } : spot);
+    onchange((field) => ({ ...field, spots: field.spots.map(change) }), true);
   }
 </script>
 
 <div>
   <label class="field-label" for="spots">Places to tick</label>
-  <input
+  <CountInput
     id="spots"
     class="input w-20 tabular-nums"
-    type="number"
-    min="1"
+    min={1}
     max={MOST}
     value={field.spots.length}
-    onchange={(event) => setCount(event.currentTarget.valueAsNumber)}
+    onvalue={setCount}
   />
   <p class="quiet mt-1 text-sm">
     Evenly along the box: make it reach from the first printed option to the last.
@@ -35,19 +48,14 @@
 <details open={field.spots.some(({ name }) => name)}>
   <summary class="cursor-pointer text-sm font-semibold">Names of the places</summary>
   <p class="quiet text-sm">Said to those who listen.</p>
-  {#each field.spots as spot, place (place)}
+  {#each field.spots as spot, place (spot.id)}
     <label class="mt-2 flex items-center gap-2">
       <b class="w-5 text-center">{letter(place)}</b>
       <input
         class="input input-sm w-full"
-        maxlength="300"
+        maxlength={LIMITS.option}
         value={spot.name}
-        onchange={(event) =>
-          set({
-            spots: field.spots.map((old, i) =>
-              i === place ? { ...old, name: event.currentTarget.value.trim() } : old,
-            ),
-          })}
+        oninput={(event) => setName(spot.id, event.currentTarget.value.trim())}
       />
     </label>
   {/each}

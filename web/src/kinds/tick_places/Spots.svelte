@@ -3,6 +3,7 @@
   import { letter, pressed } from "../picked";
 
   interface Spot {
+    id: string;
     x: number;
     y: number;
     width: number;
@@ -14,12 +15,12 @@
     group: string;
     spots: readonly Spot[];
     several: boolean;
-    picked: readonly number[];
+    picked: readonly string[];
     label: string;
     docked?: boolean;
     readonly?: boolean;
     describedby?: string;
-    onpick: (picked: number[]) => void;
+    onpick: (picked: string[]) => void;
     onfocus?: () => void;
   }
   let {
@@ -37,8 +38,8 @@
 
   const name = (spot: Spot, place: number) => spot.name || letter(place);
 
-  function press(place: number) {
-    if (!readonly) onpick(pressed(picked, place, several));
+  function press(id: string) {
+    if (!readonly) onpick(pressed(picked, id, several));
   }
 
   function onKey(event: KeyboardEvent) {
@@ -54,11 +55,11 @@
     type={several ? "checkbox" : "radio"}
     name="{group}-{docked}"
     class="absolute inset-0 z-1 h-full w-full cursor-pointer opacity-0 disabled:cursor-default"
-    checked={picked.includes(place)}
+    checked={picked.includes(spot.id)}
     disabled={readonly}
     aria-label={name(spot, place)}
     {onfocus}
-    onclick={() => press(place)}
+    onclick={() => press(spot.id)}
     onkeydown={onKey}
   />
 {/snippet}
@@ -69,8 +70,8 @@
   aria-label={label}
   aria-describedby={describedby || undefined}
 >
-  {#each spots as spot, place (place)}
-    {@const chosen = picked.includes(place)}
+  {#each spots as spot, place (spot.id)}
+    {@const chosen = picked.includes(spot.id)}
     {#if docked}
       <label
         class="relative flex min-h-11 items-center gap-3 rounded border border-(--line) px-3 focus-within:outline-2"

@@ -1,5 +1,7 @@
 // Spots spread evenly along the longer side of a box.
 
+import { newId } from "../../worksheet/ids";
+
 interface Size {
   width: number;
   height: number;
@@ -14,7 +16,7 @@ export function inALine({ width, height }: Size, count: number) {
     const at = count === 1 ? 0 : ((along - side) * i) / (count - 1) / along;
     const spot = { at, along: side / along, wide: 1 };
     return across
-      ? { x: spot.at, y: 0, width: spot.along, height: spot.wide, name: "" }
-      : { x: 0, y: spot.at, width: spot.wide, height: spot.along, name: "" };
+      ? { id: newId(), x: spot.at, y: 0, width: spot.along, height: spot.wide, name: "" }
+      : { id: newId(), x: 0, y: spot.at, width: spot.wide, height: spot.along, name: "" };
   });
 }

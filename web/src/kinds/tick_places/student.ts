@@ -10,7 +10,7 @@ export const tickPlaces: StudentKind<"tick_places"> = {
   inWords: (answer, prompt) =>
     inWords(
       answer.picked,
-      prompt.spots.map(({ name }) => name),
+      prompt.spots.map(({ id, name }) => ({ id, words: name })),
     ),
   Answering,
   Shown,

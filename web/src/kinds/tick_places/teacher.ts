@@ -33,18 +33,18 @@ export const tickPlaces: TeacherKind<"tick_places"> = {
     };
   },
   pickedKey: (field, place, key) => {
-    const picked = pickedByLetter(key?.picked ?? [], place, field.spots.length, field.several);
+    const picked = pickedByLetter(key?.picked ?? [], place, field.spots, field.several);
     return picked && (picked.length > 0 ? { kind: "tick_places", picked } : null);
   },
   keyInWords: (key, field) =>
     inWords(
       key.picked,
-      field.spots.map(({ name }) => name),
+      field.spots.map(({ id, name }) => ({ id, words: name })),
     ),
   answerInWords: (answer, field) =>
     inWords(
       answer.picked,
-      field.spots.map(({ name }) => name),
+      field.spots.map(({ id, name }) => ({ id, words: name })),
     ),
   Icon,
   Face,

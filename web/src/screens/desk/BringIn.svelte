@@ -3,13 +3,15 @@
   import Progress from "../../bringing/Progress.svelte";
   import UseCamera from "../../bringing/UseCamera.svelte";
   import { Bringing } from "../../bringing/bringing.svelte";
+  import { tellNext } from "../../bringing/left_out";
 
   let { largest, standIn, first }: { largest: number; standIn: string | null; first: boolean } = $props();
 
   const LONG = 10;
 
   // svelte-ignore state_referenced_locally
-  const bringing = new Bringing(largest, ({ id, document }) => {
+  const bringing = new Bringing(largest, ({ id, document }, leftOut) => {
+    tellNext(id, leftOut);
     // Of a long paper the pages that matter are picked first.
     location.assign(`/worksheets/${id}/${document.pages.length > LONG ? "#pages" : ""}`);
   });

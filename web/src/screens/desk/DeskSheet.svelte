@@ -12,6 +12,7 @@
 
   const editor = $derived(`/worksheets/${sheet.id}/`);
   const next = $derived.by(() => {
+    if (sheet.unreadable) return { words: "Download it", href: `${editor}document.json` };
     if (sheet.newest_handout) return { words: "See the results", href: `/handouts/${sheet.newest_handout}/` };
     if (sheet.fields === 0) return { words: "Place answer boxes", href: `${editor}#film` };
     if (sheet.keyed < sheet.fields)
@@ -54,6 +55,9 @@
   <h2 class="mt-3 text-lg leading-tight break-words">
     <a class="hover:underline" href={editor}>{sheet.title}</a>
   </h2>
+  {#if sheet.unreadable}
+    <p class="text-sm font-semibold text-warning">This worksheet cannot be read. It is kept as it is.</p>
+  {/if}
   <p class="quiet text-sm">
     {count(sheet.fields, "answer box", "answer boxes")} · changed {moment(sheet.changed_at)}
   </p>

@@ -38,15 +38,25 @@
   } as const;
 
   // svelte-ignore state_referenced_locally
-  const bringing = new Bringing(editing.largestUpload, (worksheet) => editing.pagesAdded(worksheet), {
+  const bringing = new Bringing(editing.largestUpload, added, {
     worksheet: editing.id,
     before: () => editing.allSaved(),
+    under: (way) => editing.bringIn(way),
   });
   let chosen = $state<Pattern | Design>("ruled");
   let size = $state<keyof typeof SIZES>("A4 upright");
   /** Width and height of a size of one's own, in millimetres. */
   let own = $state([210, 148]);
   let problem = $state("");
+
+  async function added(worksheet: Schemas["WorksheetOut"], leftOut: string[] = []) {
+    editing.leftOut = leftOut;
+    try {
+      await editing.pagesAdded(worksheet);
+    } catch (failure) {
+      problem = failure instanceof Failure ? failure.message : String(failure);
+    }
+  }
 
   async function addPage(event: SubmitEvent) {
     event.preventDefault();
@@ -64,7 +74,7 @@
             params,
             body: { pattern: chosen as Pattern, ...size },
           });
-      editing.pagesAdded(await take(asked));
+      await added(await take(asked));
     } catch (failure) {
       problem = failure instanceof Failure ? failure.message : String(failure);
     }

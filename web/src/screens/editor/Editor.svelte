@@ -5,9 +5,11 @@
   import type { Editing } from "./editing.svelte";
   import Drawer from "./Drawer.svelte";
   import Header from "./Header.svelte";
+  import LeftOut from "./LeftOut.svelte";
   import HandOut from "./HandOut.svelte";
   import { onKey } from "./keys";
   import Overtaken from "./Overtaken.svelte";
+  import RefusedEdits from "./RefusedEdits.svelte";
   import Pages from "./Pages.svelte";
   import PagesSlip from "./PagesSlip.svelte";
   import { Paging } from "./paging.svelte";
@@ -47,7 +49,11 @@
 <div
   class="grid h-dvh grid-cols-[13.5rem_1fr_17rem] grid-rows-[auto_auto_1fr] gap-x-4 overflow-hidden px-4 max-lg:grid-cols-[9rem_1fr_14rem] max-lg:gap-x-2 max-lg:px-2"
 >
-  <Header {editing} />
+  <div class="col-span-3">
+    <Header {editing} />
+    <RefusedEdits {editing} />
+    <LeftOut {editing} />
+  </div>
   <nav class="col-start-2 flex items-end gap-1" aria-label="Steps">
     {#each STEPS as [name, label] (name)}
       <a
@@ -82,7 +88,7 @@
     {/if}
   </aside>
 </div>
-<Overtaken {editing} />
+{#if editing.stale && editing.deciding}<Overtaken {editing} />{/if}
 {#if editing.choosing}
   {#await import("./fixtures/PictureDialog.svelte") then { default: PictureDialog }}
     <PictureDialog then={editing.choosing} onclose={() => (editing.choosing = null)} />

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import LIMITS from "../../generated/limits.json";
   import Logo from "../../ui/Logo.svelte";
   import SaveNote from "../../ui/SaveNote.svelte";
   import type { Editing } from "./editing.svelte";
@@ -6,22 +7,25 @@
   let { editing }: { editing: Editing } = $props();
 </script>
 
-<header class="col-span-3 flex items-center gap-3 py-2">
+<header class="flex items-center gap-3 py-2">
   <Logo />
   <div class="min-w-0 flex-1">
     <h1 class="sr-only">{editing.document.title}</h1>
     <input
       class="w-full max-w-xl truncate rounded bg-transparent px-1 font-serif text-lg leading-tight font-semibold hover:bg-base-200"
       value={editing.document.title}
-      onchange={(event) => {
-        editing.rename(event.currentTarget.value);
-        event.currentTarget.value = editing.document.title;
-      }}
-      maxlength="200"
+      oninput={(event) => editing.rename(event.currentTarget.value)}
+      onblur={(event) => (event.currentTarget.value = editing.document.title)}
+      maxlength={LIMITS.title}
       aria-label="Title of the worksheet"
     />
     <p class="px-1 text-sm leading-tight"><SaveNote state={editing.saving} /></p>
   </div>
+  {#if editing.stale && !editing.deciding}
+    <button class="btn btn-outline btn-sm btn-warning" onclick={() => (editing.deciding = true)}
+      >Decide</button
+    >
+  {/if}
   <button class="btn btn-ghost btn-sm" disabled={!editing.canUndo} onclick={() => editing.undo()}>Undo</button
   >
   <button class="btn btn-ghost btn-sm" disabled={!editing.canRedo} onclick={() => editing.redo()}>Redo</button

@@ -22,7 +22,7 @@
     placeholder={points === null ? "differ" : ""}
     aria-invalid={wrong}
     aria-describedby="{id}-help"
-    onchange={(event) => read(event.currentTarget)}
+    oninput={(event) => read(event.currentTarget)}
   />
   <p
     id="{id}-help"

@@ -2,10 +2,13 @@
   // What every field has: its number, its points, a hint.
   import type { Field } from "../../api/teacher";
   import type { Editing } from "./editing.svelte";
+  import LIMITS from "../../generated/limits.json";
   import PointsInput from "./PointsInput.svelte";
 
   let { editing, field }: { editing: Editing; field: Field } = $props();
 
+  // svelte-ignore state_referenced_locally
+  const id = field.id;
   const spread = $derived(editing.groupOf(field)?.points != null);
 </script>
 
@@ -14,17 +17,20 @@
     <span class="field-label">Number</span>
     <input
       class="input w-24 tabular-nums"
-      maxlength="12"
+      maxlength={LIMITS.number}
       value={field.number}
       placeholder={editing.number(field)}
-      onchange={(event) =>
-        editing.change("Number changed", [{ ...field, number: event.currentTarget.value.trim() }])}
+      oninput={(event) => {
+        const number = event.currentTarget.value.trim();
+        editing.changeField(id, "Number changed", (field) => ({ ...field, number }), true);
+      }}
     />
   </label>
   {#if !spread}
     <PointsInput
       points={field.points}
-      onpoints={(points) => editing.change("Points changed", [{ ...field, points }])}
+      onpoints={(points) =>
+        editing.changeField(id, "Points changed", (field) => ({ ...field, points }), true)}
     />
   {/if}
 </div>
@@ -39,10 +45,12 @@
   <span class="field-label">Hint</span>
   <input
     class="input w-full"
-    maxlength="300"
+    maxlength={LIMITS.hint}
     placeholder="for who checks and is not right"
     value={field.hint}
-    onchange={(event) =>
-      editing.change("Hint changed", [{ ...field, hint: event.currentTarget.value.trim() }])}
+    oninput={(event) => {
+      const hint = event.currentTarget.value.trim();
+      editing.changeField(id, "Hint changed", (field) => ({ ...field, hint }), true);
+    }}
   />
 </label>

@@ -33,6 +33,7 @@
     worksheet: editing.id,
     aside: true,
     before: () => editing.allSaved(),
+    under: (way) => editing.bringIn(way),
   });
 
   const wanted = $derived(pairs.filter(({ use }) => use));
@@ -42,7 +43,7 @@
   async function compare(worksheet: Schemas["WorksheetOut"]) {
     const known = new Set(editing.document.aside.map(({ id }) => id));
     const added = worksheet.document.aside.filter(({ id }) => !known.has(id));
-    editing.replaced(worksheet);
+    await editing.replaced(worksheet);
     const first = paging.all[0];
     const old = paging.chosen[0]?.source ?? first?.source;
     const mine = paging.all.filter((page) => page.source === old);

@@ -11,9 +11,8 @@
   import type { Paging } from "./paging.svelte";
   import Align from "./fixtures/Align.svelte";
   import FixtureSlip from "./fixtures/FixtureSlip.svelte";
-  import GroupSettings from "./GroupSettings.svelte";
-  import PointsInput from "./PointsInput.svelte";
-  import QuestionSettings from "./QuestionSettings.svelte";
+  import FieldSettings from "./FieldSettings.svelte";
+  import PointsOfSeveral from "./PointsOfSeveral.svelte";
   import SeveralFields from "./SeveralFields.svelte";
   import type { Step } from "./steps";
 
@@ -29,10 +28,6 @@
   const several = $derived(step === "film" ? editing.allInHand : fields);
   const laid = $derived(several.length === 1 && fields.length === 0 ? editing.laidInHand[0] : undefined);
   const one = $derived(fields.length === 1 ? fields[0] : undefined);
-  const oneGroup = $derived(one && editing.groupOf(one));
-  const Settings = $derived(one && kindOf(one).Settings);
-  const KeySettings = $derived(one && kindOf(one).KeySettings);
-  const oneKey = $derived(one && editing.document.keys[one.id]);
   let pasting = $state(false);
   const doubtful = $derived(editing.fields.filter((field) => editing.toLookAt.includes(field.id)));
 
@@ -47,53 +42,19 @@
 
 <div class="slip min-h-64 px-5 pt-6 pb-5">
   {#if laid}
-    <FixtureSlip {editing} fixture={laid} />
+    {#key laid.id}<FixtureSlip {editing} fixture={laid} />{/key}
   {:else if one && several.length === 1}
     <p class="quiet text-sm">{kindOf(one).label}</p>
     <h2 class="text-lg">Question {editing.number(one)}</h2>
-    <div class="mt-4 space-y-4">
-      {#if step === "key"}
-        <div>
-          <p class="field-label">Right answer</p>
-          <p class="break-words whitespace-pre-wrap">
-            {oneKey ? kindOf(one).keyInWords(oneKey, one) : "Set it on the page."}
-          </p>
-        </div>
-        {#if oneKey && KeySettings}
-          {#key one.id}
-            <KeySettings
-              field={one}
-              fieldKey={oneKey}
-              decimal={editing.document.decimal}
-              onkey={(key) => editing.setKey(one, key)}
-            />
-          {/key}
-        {/if}
-      {:else if Settings}
-        <Settings
-          field={one}
-          onchange={(field) => editing.change("Settings changed", [field])}
-          choosePicture={(then) => (editing.choosing = then)}
-        />
-      {/if}
-      <QuestionSettings {editing} field={one} />
-      {#if oneGroup}<GroupSettings {editing} group={oneGroup} />{/if}
-    </div>
+    {#key one.id}<FieldSettings {editing} field={one} {step} />{/key}
   {:else if several.length > 1}
     <h2 class="text-lg">{several.length} in hand</h2>
     {#if step === "film"}<div class="mt-4"><Align {editing} /></div>{/if}
     <div class="mt-4" hidden={fields.length < several.length}>
       {#if !fields.some((field) => editing.groupOf(field)?.points != null)}
-        <PointsInput
-          points={fields.every((field) => field.points === fields[0]?.points)
-            ? (fields[0]?.points ?? 1)
-            : null}
-          onpoints={(points) =>
-            editing.change(
-              "Points changed",
-              fields.map((field) => ({ ...field, points })),
-            )}
-        />
+        {#key fields.map(({ id }) => id).join()}
+          <PointsOfSeveral {editing} {fields} />
+        {/key}
       {/if}
       <SeveralFields {editing} {fields} />
     </div>

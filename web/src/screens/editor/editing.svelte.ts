@@ -1,12 +1,13 @@
 // The worksheet on the light table: what it holds, what is in hand, and everything that can be done to it.
 
-import type { Box, Document, Edit, Field, Fixture, Key, Page, Schemas } from "../../api/teacher";
-import { Failure } from "../../api/failure";
+import { teacher, type Box, type Document, type Edit, type Field, type Fixture } from "../../api/teacher";
+import type { Key, Page, Schemas } from "../../api/teacher";
+import { Failure, take } from "../../api/failure";
 import { moved, rounded, sameBox, type Point } from "../../canvas/box";
 import { History } from "../../canvas/history";
 import { kindOf, KINDS } from "../../kinds/teacher";
 import type { Editor as RichText } from "@tiptap/core";
-import type { EditQueue } from "../../saving/edit_queue";
+import type { EditQueue, Refused } from "../../saving/edit_queue";
 import type { SaveState } from "../../saving/state";
 import { announce } from "../../ui/Announcer.svelte";
 import {
@@ -17,7 +18,8 @@ import {
   type Corner,
   type FixtureTool,
 } from "./fixtures/tools";
-import { applied, inverse, withoutFields } from "../../worksheet/edits";
+import { applied, inverse, joined, withoutFields } from "../../worksheet/edits";
+import { newId } from "../../worksheet/ids";
 import { following, numbersOf, wholeOf } from "../../worksheet/numbering";
 
 type Worksheet = Schemas["WorksheetOut"];
@@ -30,13 +32,24 @@ const ALPHABET = "abcdefghijklmnopqrstuvwxyz";
 export type Placed = Field | Fixture;
 
 /** A worksheet as the editor is given it. */
-export type Opened = Worksheet & { largest_upload: number; stand_in_camera: string | null };
+export type Opened = Worksheet & {
+  /** The version of the documents that this release writes. */
+  version: number;
+  largest_upload: number;
+  stand_in_camera: string | null;
+};
 
 /** Edits of ours that came too late, and the worksheet as another tab left it. */
 interface Overtaken {
   worksheet: Worksheet;
-  edits: Edit[];
+  sent: Edit[];
 }
+
+const NOT_DECIDED: SaveState = {
+  is: "stopped",
+  code: "worksheet.stale",
+  message: "Not saved: this worksheet was changed in another tab.",
+};
 
 export class Editing {
   readonly id: string;
@@ -56,6 +69,12 @@ export class Editing {
   choosing: ((picture: Schemas["PictureOut"]) => void) | null = $state.raw(null);
   saving: SaveState = $state.raw({ is: "saved" });
   stale: Overtaken | null = $state.raw(null);
+  /** Whether the teacher wants to decide later what becomes of edits that came too late. */
+  deciding = $state(true);
+  /** Edits that the server does not take. */
+  refused: Refused[] = $state.raw([]);
+  /** What of a file that was brought in could not be read. */
+  leftOut: string[] = $state.raw([]);
   /** How many batches were saved. */
   saves = $state(0);
   /** Fields that need a look, since the paper under them was replaced. */
@@ -63,6 +82,9 @@ export class Editing {
   canUndo = $state(false);
   canRedo = $state(false);
   queue!: EditQueue;
+  /** Files of this tab that are on their way: they change the worksheet on the server. */
+  private bringing = 0;
+  private ownRevisions = new Set<number>();
   private readonly history = new History<Edit>();
   private readonly numbers = $derived(numbersOf(this.fields));
 
@@ -276,33 +298,63 @@ export class Editing {
     this.do(`Key of ${this.name(field)}`, [edit], `key ${field.id}`, true);
   }
 
+  /** Set the key of a field by its id, wherever the selection has gone since. */
+  setKeyOf(id: string, key: Key | null): void {
+    const field = this.fields.find((field) => field.id === id);
+    if (field) this.setKey(field, key);
+  }
+
   setDecimal(decimal: Document["decimal"]): void {
     this.do("Decimal sign set", [{ op: "set_decimal", decimal }]);
   }
 
   rename(title: string): void {
     if (title.trim() && title.trim() !== this.document.title) {
-      this.do("Renamed", [{ op: "rename", title: title.trim() }]);
+      this.do("Renamed", [{ op: "rename", title: title.trim() }], "title", true);
     }
   }
 
   /** Have the server know all edits, before it changes the worksheet itself. Throws Failure. */
   async allSaved(): Promise<void> {
-    await this.queue.send();
+    await this.queue.settled();
     if (this.queue.unsaved) {
       throw new Failure("edits.unsaved", "Your last changes are not saved yet. Try again in a moment.", 0);
     }
   }
 
-  /** The server has put the pages of a newer version behind those set aside. */
-  replaced(worksheet: Worksheet): void {
+  /** Files are brought in behind this worksheet's pages: what the server changes meanwhile is no other tab's doing. */
+  bringIn(under: boolean): void {
+    this.bringing += under ? 1 : -1;
+  }
+
+  /** Show the worksheet as the server has it now, with what it does not have yet on top. Throws Failure. */
+  async refresh(): Promise<void> {
+    await this.queue.settled();
+    if (this.stale || this.queue.unsaved) return;
+    const params = { path: { worksheet_id: this.id } };
+    const worksheet = await take(teacher.GET("/api/worksheets/{worksheet_id}", { params }));
+    if (this.queue.unsaved) return this.refresh(); // something was done while it came
+    this.queue.rebase(worksheet.revision);
     this.document = worksheet.document;
-    this.queue.restart(worksheet.revision, []);
+    this.showPending();
+    this.keepOnly();
     this.saves += 1;
   }
 
+  /** Put what the server does not have yet on top of what is shown. */
+  showPending(): void {
+    this.document = applied(this.document, this.queue.pending);
+  }
+
+  /** The server has put the pages of a newer version behind those set aside. */
+  async replaced(worksheet: Worksheet): Promise<void> {
+    this.ownRevisions.add(worksheet.revision);
+    await this.refresh();
+  }
+
   /** The server has put pages behind ours; taking it back sets them aside. */
-  pagesAdded(worksheet: Worksheet): void {
+  async pagesAdded(worksheet: Worksheet): Promise<void> {
+    this.ownRevisions.add(worksheet.revision);
     const there = new Set(this.document.pages.map((page) => page.id));
     const added = worksheet.document.pages.filter((page) => !there.has(page.id));
     const label = added.length === 1 ? "Page added" : `${added.length} pages added`;
@@ -311,11 +363,15 @@ export class Editing {
       done: added.map((page, i) => ({ op: "bring_page_back", page_id: page.id, to: there.size + i })),
       undone: added.map((page) => ({ op: "set_page_aside", page_id: page.id })).reverse() as Edit[],
     });
-    this.document = worksheet.document;
-    this.queue.restart(worksheet.revision, []);
+    await this.refresh();
     this.noteHistory();
-    this.saves += 1;
     announce(label);
+  }
+
+  /** Leave out an edit that was refused: what the server has stands again. */
+  async leaveOut(subject: string): Promise<void> {
+    this.queue.leaveOut(subject);
+    await this.refresh();
   }
 
   pageName(page: Page): string {
@@ -340,41 +396,52 @@ export class Editing {
     this.document = { ...this.document, fields: [...this.fields].sort((a, b) => at(a) - at(b) || 0) };
   }
 
-  overtaken(worksheet: Worksheet, edits: Edit[]): void {
-    this.stale = { worksheet, edits };
-  }
-
-  /** Show a worksheet as the server has it, with nothing to undo. */
-  load(worksheet: Worksheet): void {
-    this.document = worksheet.document;
-    this.selected = [];
-    this.history.forget();
-    this.noteHistory();
+  /** Edits of ours came too late. Where this tab itself has brought pages in meanwhile, nobody has to decide. */
+  overtaken(worksheet: Worksheet, sent: Edit[]): void {
+    this.stale = { worksheet, sent };
+    this.deciding = true;
+    if (this.bringing > 0 || this.ownRevisions.has(worksheet.revision)) this.settle(true);
+    else this.saving = NOT_DECIDED;
   }
 
   /** Another tab was faster: take its worksheet, and put our edits on it or let them go. */
   settle(keepOurs: boolean): void {
     if (!this.stale) return;
-    const { worksheet, edits } = this.stale;
+    const { worksheet, sent } = this.stale;
+    const ours = keepOurs ? joined([...sent, ...this.queue.unsent]) : [];
     this.stale = null;
-    this.load(worksheet);
-    const fitting = keepOurs ? this.fittingTo(worksheet.document, edits) : [];
-    this.document = applied(this.document, fitting);
-    this.queue.restart(worksheet.revision, fitting);
+    this.history.forget();
+    this.noteHistory();
+    this.document = worksheet.document;
+    this.queue.restart(worksheet.revision, ours);
+    this.showPending();
+    this.keepOnly();
   }
 
-  private fittingTo(document: Document, edits: Edit[]): Edit[] {
-    const there = new Set([...document.fields, ...document.fixtures].map(({ id }) => id));
-    return edits.filter((edit) => {
-      if (edit.op === "lay_fixture") return !there.has(edit.fixture.id) && there.add(edit.fixture.id);
-      if (edit.op === "set_groups")
-        return edit.groups.every(({ fields }) => fields.every((id) => there.has(id)));
-      if (edit.op === "change_fixture") return there.has(edit.fixture.id);
-      if ("fixture_id" in edit) return there.has(edit.fixture_id);
-      if (!("field" in edit || "field_id" in edit)) return true;
-      if (edit.op === "place") return !there.has(edit.field.id) && there.add(edit.field.id);
-      return there.has(edit.op === "change" ? edit.field.id : edit.field_id);
-    });
+  /** How many edits of ours came too late. */
+  get overtakenCount(): number {
+    return (this.stale?.sent.length ?? 0) + this.queue.unsent.length;
+  }
+
+  /** What is no longer there is no longer in hand. */
+  private keepOnly(): void {
+    const there = new Set([...this.fields, ...this.fixtures].map(({ id }) => id));
+    if (this.selected.some((id) => !there.has(id))) this.select(this.selected.filter((id) => there.has(id)));
+  }
+
+  /** Change one field by its id, wherever the selection has gone since; `typing` is sent when it pauses. */
+  changeField(id: string, label: string, change: (field: Field) => Field, typing = false): void {
+    const field = this.fields.find((field) => field.id === id);
+    if (field) this.do(label, [{ op: "change", field: change(field) }], `${label} ${id}`, typing);
+  }
+
+  /** Change one fixture by its id, wherever the selection has gone since. */
+  changeFixture(id: string, label: string, change: (fixture: Fixture) => Fixture, typing = false): void {
+    const fixture = this.fixtures.find((fixture) => fixture.id === id);
+    if (fixture) {
+      const edit: Edit = { op: "change_fixture", fixture: change(fixture) };
+      this.do(label, [edit], typing ? `${label} ${id}` : undefined, typing);
+    }
   }
 
   /** Do something that can be taken back; steps of the same `joins` that follow each other are one. */
@@ -415,10 +482,4 @@ export class Editing {
 
 export function isField(placed: Placed): placed is Field {
   return placed.kind in KINDS;
-}
-
-export function newId(): string {
-  return Array.from(crypto.getRandomValues(new Uint8Array(5)), (byte) =>
-    byte.toString(16).padStart(2, "0"),
-  ).join("");
 }

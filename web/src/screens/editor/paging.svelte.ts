@@ -3,7 +3,8 @@
 import { take } from "../../api/failure";
 import { teacher, type Box, type Edit, type Page, type Schemas } from "../../api/teacher";
 import { inRanges, moves } from "../../worksheet/page_order";
-import { newId, type Editing } from "./editing.svelte";
+import { newId } from "../../worksheet/ids";
+import type { Editing } from "./editing.svelte";
 
 type Corners = Schemas["StraightenIn"]["corners"];
 type Straightened = Schemas["Straightened"];

@@ -1,28 +1,48 @@
 <script lang="ts">
-  // The key was changed after the worksheet was handed out: mark by the new one, for everybody.
+  // The key was changed after the worksheet was handed out: what it would change is shown, then everybody is marked by it.
   import { Failure } from "../../api/failure";
+  import type { Schemas } from "../../api/teacher";
   import type { Live } from "./results.svelte";
 
   let { live }: { live: Live } = $props();
 
   let busy = $state(false);
   let problem = $state("");
+  let preview = $state.raw<Schemas["NewKeyPreviewOut"]>();
 
-  async function mark() {
+  async function attempt(work: () => Promise<unknown>) {
     busy = true;
     problem = "";
     try {
-      await live.useNewestKey();
+      await work();
     } catch (failure) {
       problem = failure instanceof Failure ? failure.message : String(failure);
     }
     busy = false;
   }
+
+  $effect(() => void attempt(async () => (preview = await live.previewNewestKey())));
 </script>
 
 <div class="mt-5 border-l-4 border-accent pl-3">
-  <p>You have changed the right answers since. Everybody here is marked by the old ones.</p>
-  <button class="btn btn-outline btn-sm mt-2" disabled={busy} onclick={mark}>
+  <p>
+    You have changed the right answers since{#if preview && preview.changed.length > 0}
+      (of {preview.changed.length === 1 ? "question" : "questions"} {preview.changed.join(", ")}){/if}.
+    Everybody here is marked by the old ones.
+  </p>
+  {#if preview && preview.doubtful.length > 0}
+    <ul class="mt-2 text-warning" aria-label="Look at these first">
+      {#each preview.doubtful as { number, words } (number)}
+        <li class="font-semibold">Question {number}: {words}</li>
+      {/each}
+    </ul>
+    <p class="text-sm">Your students have the sheet as it was handed out.</p>
+  {/if}
+  <button
+    class="btn btn-outline btn-sm mt-2"
+    disabled={busy}
+    onclick={() => attempt(() => live.useNewestKey())}
+  >
     Mark everybody by the new right answers
   </button>
   {#if problem}<p class="mt-2 font-semibold text-warning" role="alert">{problem}</p>{/if}

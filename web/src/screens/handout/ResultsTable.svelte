@@ -30,7 +30,10 @@
               >{row.name}</a
             >
           </th>
-          <td class="quiet px-2 whitespace-nowrap">{standing(row)}</td>
+          <td class="quiet px-2 whitespace-nowrap">
+            {standing(row)}{#if row.late > 0}<span class="font-semibold text-warning">, {row.late} late</span
+              >{/if}
+          </td>
           {#each row.marks as mark, i (mark.field_id)}
             <td class="px-1 text-center">
               <span class="relative inline-block">

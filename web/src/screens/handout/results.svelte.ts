@@ -30,6 +30,12 @@ export class Live {
     this.results = { ...this.results, handout };
   }
 
+  /** What marking by the newest key would mean. Throws Failure. */
+  async previewNewestKey(): Promise<Schemas["NewKeyPreviewOut"]> {
+    const params = { path: { handout_id: this.results.handout.id } };
+    return take(teacher.GET("/api/handouts/{handout_id}/newest-key", { params }));
+  }
+
   /** Mark all copies by the key as the worksheet has it now. Throws Failure. */
   async useNewestKey(): Promise<void> {
     const params = { path: { handout_id: this.results.handout.id } };

@@ -21,7 +21,9 @@
   const fields = $derived(review.document.fields);
   const field = $derived(fields.find((field) => field.id === fieldId));
   const mark = $derived(review.row.marks.find((mark) => mark.field_id === fieldId));
-  const answer = $derived(review.answers.find((answer) => answer.field_id === fieldId)?.answer);
+  const given = $derived(review.answers.find((answer) => answer.field_id === fieldId));
+  const answer = $derived(given?.answer);
+  const late = $derived(review.late.filter((answer) => answer.field_id === fieldId));
   const key = $derived(fieldId ? review.document.keys[fieldId] : undefined);
   const record = $derived(review.record.filter((ruling) => ruling.field_id === fieldId).reverse());
   const numbers = $derived(numbersOf(fields));
@@ -47,6 +49,27 @@
   }
 </script>
 
+{#snippet unreadable(kept: string)}
+  <span class="font-semibold text-warning">This answer cannot be shown. It is kept as it is:</span>
+  <code class="block text-sm">{kept}</code>
+{/snippet}
+
+{#snippet cameLate()}
+  {#if field && late.length > 0}
+    <div class="mt-4 border-l-4 border-warning pl-3">
+      <h3 class="font-sans text-sm font-semibold">Came too late to be handed in</h3>
+      <ul class="text-sm">
+        {#each late as { answer, kept, typed_at }, i (i)}
+          <li class="mt-1 break-words whitespace-pre-wrap">
+            {answer ? kindOf(field).answerInWords(answer, field) || "emptied" : kept}
+            <span class="quiet block">{moment(typed_at)}</span>
+          </li>
+        {/each}
+      </ul>
+    </div>
+  {/if}
+{/snippet}
+
 <div class="slip min-h-64 px-5 pt-6 pb-5">
   {#if field && mark}
     <p class="quiet text-sm">{kindOf(field).label}</p>
@@ -60,7 +83,9 @@
       <div>
         <dt class="field-label">Answer</dt>
         <dd class="max-h-48 overflow-y-auto break-words whitespace-pre-wrap">
-          {answer ? kindOf(field).answerInWords(answer, field) : "–"}
+          {#if given?.kept}{@render unreadable(given.kept)}{:else}
+            {answer ? kindOf(field).answerInWords(answer, field) : "–"}
+          {/if}
         </dd>
       </div>
       <div>
@@ -70,6 +95,7 @@
         </dd>
       </div>
     </dl>
+    {@render cameLate()}
     <div class="mt-5 border-t border-(--hairline) pt-4">
       <h3 class="font-sans text-sm font-semibold">Your mark</h3>
       <label class="field-label mt-2" for="note">Why (optional)</label>
@@ -115,10 +141,19 @@
     <h2 class="text-lg">Question {numbers[field.id]}</h2>
     <p class="quiet mt-2">It has no points: an opinion, which is not marked.</p>
     <p class="mt-3 max-h-80 overflow-y-auto break-words whitespace-pre-wrap">
-      {answer ? kindOf(field).answerInWords(answer, field) : "–"}
+      {#if given?.kept}{@render unreadable(given.kept)}{:else}
+        {answer ? kindOf(field).answerInWords(answer, field) : "–"}
+      {/if}
     </p>
+    {@render cameLate()}
   {:else}
     <h2 class="text-lg">Marks of {review.row.name}</h2>
     <p class="quiet mt-2">Press a box on the page to see why it was marked so, and to change it.</p>
+    {#if review.late.length > 0}
+      <p class="mt-3 border-l-4 border-warning pl-3">
+        Some answers came too late to be handed in. They are kept, and are no part of the marks:
+        {[...new Set(review.late.map(({ field_id }) => numbers[field_id]))].join(", ")}.
+      </p>
+    {/if}
   {/if}
 </div>

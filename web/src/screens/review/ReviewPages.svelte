@@ -16,7 +16,9 @@
   let width = $state(800);
   const widest = $derived(Math.max(...review.document.pages.map((page) => page.width)));
   const scale = $derived((Math.min(width, 960) - 64) / widest);
-  const answers = $derived(new Map(review.answers.map(({ field_id, answer }) => [field_id, answer])));
+  const answers = $derived(
+    new Map(review.answers.map(({ field_id, answer }) => [field_id, answer ?? undefined])),
+  );
   const numbers = $derived(numbersOf(review.document.fields));
   const marks = $derived(new Map(review.row.marks.map((mark) => [mark.field_id, mark])));
 </script>

@@ -33,24 +33,38 @@
 
 <Announcer />
 <div class="grid h-dvh grid-cols-[minmax(0,1fr)] grid-rows-[auto_1fr_auto] overflow-hidden">
-  <header class="flex flex-wrap items-center gap-x-4 gap-y-1 px-4 py-2 sm:px-5">
-    <div class="min-w-0 flex-1 basis-40">
-      <h1 class="truncate text-lg sm:text-xl">{working.copy.sheet.title}</h1>
-      <p class="text-sm">
-        <span class="quiet">{working.copy.name} · return code {working.copy.return_code} · </span>
-        {#if working.handedInAt}
-          <b>Handed in {moment(working.handedInAt)}</b>
-        {:else if !working.copy.open}
-          <b class="text-warning">Closed by your teacher. What was saved is kept.</b>
-        {:else}
-          <SaveNote state={working.saving} />
-        {/if}
+  <div>
+    <header class="flex flex-wrap items-center gap-x-4 gap-y-1 px-4 py-2 sm:px-5">
+      <div class="min-w-0 flex-1 basis-40">
+        <h1 class="truncate text-lg sm:text-xl">{working.copy.sheet.title}</h1>
+        <p class="text-sm">
+          <span class="quiet">{working.copy.name} · return code {working.copy.return_code} · </span>
+          {#if working.handedInAt}
+            <b>Handed in {moment(working.handedInAt)}</b>
+            {#if working.late > 0}
+              <span class="font-semibold text-warning" role="status">
+                · {working.late === 1 ? "1 answer" : `${working.late} answers`} of this device came too late for
+                it. Your teacher can see {working.late === 1 ? "it" : "them"}.
+              </span>
+            {/if}
+          {:else if !working.copy.open}
+            <b class="text-warning">Closed by your teacher. What was saved is kept.</b>
+          {:else}
+            <SaveNote state={working.saving} />
+          {/if}
+        </p>
+      </div>
+      {#if !working.readonly}
+        <button class="btn btn-primary h-11" onclick={() => handIn.ask()}>Hand in</button>
+      {/if}
+    </header>
+    {#if working.unreadable.length > 0}
+      <p class="border-l-4 border-warning px-4 font-semibold text-warning" role="status">
+        Your answer to {working.unreadable.map((id) => working.numberOf(id)).join(", ")} is kept and cannot be shown
+        just now. Your teacher can see that, too.
       </p>
-    </div>
-    {#if !working.readonly}
-      <button class="btn btn-primary h-11" onclick={() => handIn.ask()}>Hand in</button>
     {/if}
-  </header>
+  </div>
   <Paper bind:this={paper} {working} {docked} />
   {#if docked && !working.readonly}
     <Dock {working} ongo={goTo} />

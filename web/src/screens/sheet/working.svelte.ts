@@ -10,10 +10,14 @@ import {
   type Checked,
   type Copy,
   type Prompt,
+  type Schemas,
 } from "../../api/student";
 import { kindOf } from "../../kinds/student";
-import { AnswerKeeper } from "../../saving/answer_keeper";
+import { AnswerKeeper, TooLate } from "../../saving/answer_keeper";
 import type { SaveState } from "../../saving/state";
+
+/** Milliseconds after which a save is tried again: it does no harm if it comes twice, or late. */
+const TIMEOUT = 20_000;
 
 export class Working {
   readonly copy: Copy;
@@ -23,6 +27,10 @@ export class Working {
   current: string | undefined = $state();
   saving: SaveState = $state.raw({ is: "saved" });
   handedInAt: string | null = $state(null);
+  /** How many answers of this device came too late to be handed in. */
+  late = $state(0);
+  /** Questions whose answer is kept and cannot be shown by this release. */
+  readonly unreadable: readonly string[];
   private readonly keeper: AnswerKeeper;
 
   constructor(copy: Copy) {
@@ -33,11 +41,17 @@ export class Working {
       send: (changes, leaving) => this.send(changes, leaving),
       onAnswer: (fieldId, answer) => this.show(fieldId, answer),
       onRefused: (fieldId, message) => (this.refused = { ...this.refused, [fieldId]: message }),
+      onTooLate: (handedInAt, changes) => {
+        this.handedInAt ??= handedInAt;
+        this.late += changes;
+      },
       onState: (state) => (this.saving = state),
     });
+    this.unreadable = copy.answers.filter(({ answer }) => !answer).map(({ field_id }) => field_id);
     if (this.done) {
-      this.keeper.finish();
-      this.answers = Object.fromEntries(copy.answers.map(({ field_id, answer }) => [field_id, answer]));
+      const handedIn = copy.answers.flatMap(({ field_id, answer }) => (answer ? [[field_id, answer]] : []));
+      this.answers = Object.fromEntries(handedIn) as Record<string, Answer>;
+      this.keeper.beginDone(copy.answers);
     } else {
       this.answers = Object.fromEntries(this.keeper.begin(copy.answers));
     }
@@ -68,6 +82,10 @@ export class Working {
     return prompt.number;
   }
 
+  numberOf(fieldId: string): string {
+    return this.prompts.find(({ id }) => id === fieldId)?.number ?? "";
+  }
+
   isBlank(prompt: Prompt): boolean {
     return kindOf(prompt).isBlank(this.answers[prompt.id]);
   }
@@ -75,7 +93,7 @@ export class Working {
   /** The verdict on an answer that was checked, as long as it is still the answer. */
   verdict(prompt: Prompt): Checked | undefined {
     const checked = this.checked[prompt.id];
-    return checked && same(checked.answer, this.answers[prompt.id]) ? checked : undefined;
+    return checked && same(checked.answer ?? undefined, this.answers[prompt.id]) ? checked : undefined;
   }
 
   answer(prompt: Prompt, answer: Answer): void {
@@ -118,9 +136,12 @@ export class Working {
   async handIn(): Promise<void> {
     const params = { path: { copy_id: this.copy.id } };
     const body = { changes: this.keeper.changes() };
-    const { handed_in_at } = await take(student.POST("/c/{copy_id}/hand-in", { params, body }));
+    const { handed_in_at, late } = await take(
+      student.POST("/c/{copy_id}/hand-in", { params, body, signal: AbortSignal.timeout(TIMEOUT) }),
+    );
     this.handedInAt = handed_in_at;
-    this.keeper.finish();
+    this.late += late.filter(({ refused }) => !refused).length;
+    this.keeper.finish(body.changes, late);
     this.saving = { is: "saved" };
   }
 
@@ -133,15 +154,22 @@ export class Working {
       method: "POST",
       // What is sent while the page closes may outlive it, if it is small.
       keepalive: leaving,
+      signal: AbortSignal.timeout(TIMEOUT),
       headers: { "Content-Type": "application/json", "X-CSRFToken": csrfToken() },
       body: JSON.stringify({ changes }),
     }).catch(() => {
       throw noNetwork();
     });
     const body: unknown = await response.json().catch(() => null);
-    if (!response.ok) throw failureFrom(body, response.status);
+    if (!response.ok) throw tooLate(body, response.status) ?? failureFrom(body, response.status);
     return (body as { changes: ChangeOut[] }).changes;
   }
+}
+
+function tooLate(body: unknown, status: number): TooLate | undefined {
+  if (status !== 409 || !body || typeof body !== "object" || !("changes" in body)) return undefined;
+  const { code, message, handed_in_at, changes } = body as Schemas["TooLateOut"];
+  return new TooLate(code, message, handed_in_at ?? null, changes ?? []);
 }
 
 function same(a: Answer | undefined, b: Answer | undefined): boolean {

@@ -1,0 +1,64 @@
+"""No key and no answer makes comparing fail."""
+
+import unittest
+
+from hypothesis import example, given, settings
+from hypothesis import strategies as st
+
+from velum.answers.compare import compare
+from velum.answers.comparison import (
+    Between,
+    Comparison,
+    Expression,
+    Formula,
+    Number,
+    Ratio,
+    Rounded,
+    Time,
+    Within,
+    Words,
+)
+from velum.answers.says import says
+from velum.marking.mark import Verdict
+
+PIECES = [*"0123456789", "9" * 20, ".", ",", "'", " ", "/", "*", "^", "^300", "e300", "√", "sqrt(", "(", ")", "=", "<",
+          "≥", "±", "x", "y", "π", "½", "²", "%", " or ", ";", ":", "h", " m", "km/h", "£", "CO2", "→", "two",
+          "hundred", "noon", "am", "kelp", "\u0130", "\ufdfa", "\u200b", "\n", "٣", "−", "-", "H", "{"]  # fmt: skip
+written = st.lists(st.sampled_from(PIECES), max_size=14).map("".join) | st.text(max_size=20)
+
+COMPARISONS: list[Comparison | None] = [
+    None,
+    Words(),
+    Words(slips=True, accents_ignored=True, articles_ignored=True),
+    Words(contains=True, slips=True),
+    Words(numbers_by_value=True, case_counts=True, punctuation_counts=True),
+    Number(),
+    Number(tolerance=Within(amount="5", percent=True), unit="half", decimal=","),
+    Number(tolerance=Between(low="-1", high="1e20"), unit="ignored"),
+    Number(tolerance=Rounded(digits=3, to="figures"), lowest_terms=True),
+    Time(),
+    Ratio(lowest_terms=True),
+    Formula(states="asked"),
+    Expression(),
+    Expression(same_form=True),
+]
+
+
+class Hostile(unittest.TestCase):
+    @settings(max_examples=600, deadline=None)
+    @given(written, written, st.sampled_from(COMPARISONS), st.sampled_from([".", ","]))
+    @example("5", "99999999999999999999^300", None, ".")
+    @example("x = 2 or 3", "x = 2 or 3", Expression(same_form=True), ".")
+    def test_nothing_makes_comparing_fail(
+        self, answer: str, key: str, comparison: Comparison | None, sign: str
+    ) -> None:
+        mark = compare(answer, [key, "kelp"], comparison, sign)  # type: ignore[arg-type]
+        self.assertTrue(0 <= mark.share <= 1)
+        self.assertEqual(mark.share == 1, mark.verdict is Verdict.RIGHT)
+        hash(says(answer, sign))  # type: ignore[arg-type]
+
+    @settings(max_examples=300, deadline=None)
+    @given(written.filter(str.strip), st.sampled_from(COMPARISONS))
+    def test_a_key_is_right_by_itself(self, key: str, comparison: Comparison | None) -> None:
+        """Or the teacher decides, where it can be read in two ways."""
+        self.assertIn(compare(key, [key], comparison).verdict, (Verdict.RIGHT, Verdict.TEACHER))
