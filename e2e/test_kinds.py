@@ -72,7 +72,7 @@ class Forms(Journey):
         expect(student.get_by_label("Answer 3: Which zone?").get_by_label("splash")).to_be_checked()
         student.reload()
         expect(student.get_by_label("Answer 3: Which zone?").get_by_label("splash")).to_be_checked()
-        expect(student.get_by_label("Answer 5: Wind")).to_have_value("2")
+        expect(student.get_by_label("Answer 5: Wind")).to_have_value("opt02")
         sheet.hand_in.click()
         sheet.dialog.get_by_role("button", name="Hand in all the same").click()
         expect(student.get_by_text("Handed in")).to_be_visible()

@@ -22,6 +22,7 @@ from server.copies.models import Copy
 from server.handouts.codes import shown
 from server.worksheets import surveys
 from server.worksheets.flows.freeze import read_edition
+from server.worksheets.pictures import covers_on
 from velum.document.worksheet import Sheet, Worksheet, sheet_of
 from velum.kinds import Answer
 from velum.marking.copies import Unreadable
@@ -190,9 +191,9 @@ def get_copy(request: Student, copy_id: uuid.UUID) -> CopyOut:
 
 @router.get("/{uuid:copy_id}/texts", response={200: list[str], 401: ErrorOut, 404: ErrorOut}, operation_id="get_texts")
 def get_texts(request: Student, copy_id: uuid.UUID) -> list[str]:
-    """What is printed on each page, for those who listen to the sheet."""
-    copy = find_copy(request.auth)
-    return [surveys.text_of(page) for page in read_edition(copy.handout.edition_id).pages]
+    """What can be read on each page, for those who listen to the sheet."""
+    document = read_edition(find_copy(request.auth).handout.edition_id)
+    return [surveys.seen_text_of(page, covers_on(document, page.id)) for page in document.pages]
 
 
 @router.post(

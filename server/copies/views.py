@@ -18,7 +18,7 @@ from server.pictures.models import Picture
 from server.pictures.views import send_picture as send_laid_picture
 from server.worksheets.flows.freeze import read_edition
 from server.worksheets.pictures import LAPTOP
-from server.worksheets.views import send_picture
+from server.worksheets.views import send_seen_picture
 from velum.document.laying import pictures_on
 
 
@@ -98,7 +98,7 @@ def sheet(request: HttpRequest, copy_id: uuid.UUID) -> HttpResponse:
 @require_safe
 def page_picture(request: HttpRequest, copy_id: uuid.UUID, page_id: str, width: int) -> HttpResponseBase:
     copy = own_copy_or_404(request, copy_id)
-    return send_picture(request, read_edition(copy.handout.edition_id).pages, page_id, width)
+    return send_seen_picture(request, read_edition(copy.handout.edition_id), page_id, width)
 
 
 @require_safe

@@ -10,7 +10,7 @@ from server.config.errors import Missing
 from server.handouts.flows.hand_out import find
 from server.handouts.models import Handout
 from server.worksheets.flows.freeze import read_edition
-from server.worksheets.views import send_picture, teacher_of
+from server.worksheets.views import send_seen_picture, teacher_of
 
 
 @login_required
@@ -27,7 +27,7 @@ def qr_code(request: HttpRequest, handout_id: uuid.UUID) -> HttpResponse:
 @login_required
 @require_safe
 def page_picture(request: HttpRequest, handout_id: uuid.UUID, page_id: str, width: int) -> HttpResponseBase:
-    return send_picture(request, read_edition(found_or_404(request, handout_id).edition_id).pages, page_id, width)
+    return send_seen_picture(request, read_edition(found_or_404(request, handout_id).edition_id), page_id, width)
 
 
 def found_or_404(request: HttpRequest, handout_id: uuid.UUID) -> Handout:

@@ -2,11 +2,15 @@
 
 import fcntl
 import resource
-from collections.abc import Iterator, Sequence
+from collections.abc import Iterator, Mapping, Sequence
 from contextlib import contextmanager
+from dataclasses import dataclass
 from pathlib import Path
 
+from PIL import Image
+
 from server.config.whole import written_whole
+from velum.fixtures.covers import Cover
 from velum.geometry.box import Box
 from velum.paper.compare import SCALE, Comparison, compare
 from velum.paper.look import Look
@@ -15,6 +19,7 @@ from velum.paper.read import Contents, open_page, read_contents
 from velum.paper.render import draw as draw_page
 from velum.paper.render import render_page
 from velum.paper.survey import Survey, read_text, survey
+from velum.pictures.paint_over import painted_over
 from velum.pictures.prepare import prepare
 from velum.pictures.prepared import Prepared
 
@@ -34,14 +39,34 @@ def unlock(source: Path, password: str) -> None:
     source.write_bytes(unlocked(source.read_bytes(), password))
 
 
-def draw(source: Path, number: int, look: Look, pictures: Sequence[tuple[int, Path]]) -> None:
+@dataclass(frozen=True)
+class Covered:
+    """What is painted over on a page ``width`` points wide.
+
+    ``pictures`` are the files of those that cover something.
+    """
+
+    covers: tuple[Cover, ...]
+    width: float
+    pictures: Mapping[str, Path]
+
+    def paint(self, picture: Image.Image) -> Image.Image:
+        return painted_over(
+            picture, self.covers, self.width, {name: path.read_bytes() for name, path in self.pictures.items()}
+        )
+
+
+def draw(
+    source: Path, number: int, look: Look, pictures: Sequence[tuple[int, Path]], covered: Covered | None = None
+) -> None:
     """Draw a page in several widths (pixels, widest first); each picture comes whole or not at all.
 
     Does nothing when all are there, or when another process is drawing them. Raises PaperRefused.
     """
     with _alone([place for _, place in pictures]) as missing:
         if missing:
-            drawn = render_page(source.read_bytes(), number, [width for width, _ in pictures], look)
+            widths = [width for width, _ in pictures]
+            drawn = render_page(source.read_bytes(), number, widths, look, covered.paint if covered else None)
             for data, (_, place) in zip(drawn, pictures, strict=True):
                 _put(place, data)
 

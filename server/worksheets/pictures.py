@@ -4,19 +4,25 @@ THUMB and LAPTOP are drawn when a file is brought in; FINE (for zooming in, and 
 A picture that somebody asks for is drawn before those that nobody looks at.
 """
 
+import hashlib
+import json
 import threading
 from collections.abc import Iterable
 from concurrent.futures import Future, wait
 from enum import Enum
 from pathlib import Path
+from typing import TypeAlias
 
 from django.conf import settings
 
 from server.config.errors import Busy
-from server.worksheets import drawing, work
+from server.pictures.models import Picture
+from server.worksheets import drawing, sources, work
 from server.worksheets.models import SourceFile
 from server.worksheets.sources import local_path
 from velum.document.worksheet import Page
+from velum.document.worksheet import Worksheet as Document
+from velum.fixtures.covers import Cover, covers_of
 from velum.paper.page_size import PaperRefused
 
 THUMB, LAPTOP, FINE = 340, 1700, 3400
@@ -38,9 +44,20 @@ class State(Enum):
     FAILED = "failed"
 
 
-def place_of(page: Page, width: int) -> Path:
+Covers: TypeAlias = tuple[Cover, ...]
+"""What is painted over in the pictures of a page that students are sent."""
+
+
+def place_of(page: Page, width: int, covers: Covers = ()) -> Path:
     """Where a picture of a page is kept once it is drawn."""
-    return folder_of(page) / f"{page.number}-{page.look}-{width}.webp"
+    return folder_of(page) / f"{page.number}-{page.look}{_name(covers)}-{width}.webp"
+
+
+def _name(covers: Covers) -> str:
+    if not covers:
+        return ""
+    said = json.dumps([cover.model_dump(mode="json") for cover in covers], sort_keys=True)
+    return f"-{hashlib.sha256(said.encode()).hexdigest()[:16]}"
 
 
 def folder_of(page: Page) -> Path:
@@ -64,27 +81,41 @@ def begin(pages: Iterable[Page], *, soon: bool = True) -> None:
     goes before them.
     """
     pages = [page for page in pages if not _is_settled(page)]
-    sources = SourceFile.objects.in_bulk({page.source for page in pages})
-    pages = [page for page in pages if page.source in sources]
+    files = SourceFile.objects.in_bulk({page.source for page in pages})
+    pages = [page for page in pages if page.source in files]
     first: list[tuple[Page, tuple[int, ...]]]
     first = [(page, (THUMB,)) for page in pages[:_GLANCE]] if len(pages) > _LONG else [(page, _ALL) for page in pages]
     for page, widths in reversed(first if soon else []):
-        _draw(local_path(sources[page.source]), page, widths, first=True)
+        _draw(local_path(files[page.source]), page, widths, first=True)
     if len(pages) > _LONG or not soon:
         for page in pages:
-            _draw(local_path(sources[page.source]), page, _ALL)
+            _draw(local_path(files[page.source]), page, _ALL)
 
 
-def picture(page: Page, width: int) -> Path:
+def begin_covered(document: Document) -> None:
+    """Begin to draw the pages of which something is covered as students are sent them."""
+    covered = [(page, covers) for page in document.pages if (covers := covers_on(document, page.id))]
+    files = SourceFile.objects.in_bulk({page.source for page, _ in covered})
+    for page, covers in covered:
+        if page.source in files and not place_of(page, LAPTOP, covers).exists():
+            _draw(local_path(files[page.source]), page, _ALL, covers)
+
+
+def covers_on(document: Document, page_id: str) -> Covers:
+    """What is covered of a page."""
+    return covers_of(fixture for fixture in document.fixtures if fixture.page == page_id)
+
+
+def picture(page: Page, width: int, covers: Covers = ()) -> Path:
     """The picture of a page, drawn now if it has to be. Raises PaperRefused, and Busy when too many wait already."""
-    place = place_of(page, width)
+    place = place_of(page, width, covers)
     if place.exists():
         return place
     source = SourceFile.objects.filter(pk=page.source).first()
     if source is None or work.failed_lately(place):
         raise _broken()
     has_failed = work.failed(place)
-    drawn = _draw(local_path(source), page, _now(width), first=True)
+    drawn = _draw(local_path(source), page, _now(width), covers, first=True)
     if has_failed:
         raise _broken()  # as long as the next try has not shown otherwise
     if _waiting_room.acquire(blocking=False):
@@ -113,6 +144,15 @@ def _now(width: int) -> tuple[int, ...]:
     return _ALL if width == LAPTOP else (width,)
 
 
-def _draw(source: Path, page: Page, widths: tuple[int, ...], *, first: bool = False) -> "Future[None]":
-    places = [(width, place_of(page, width)) for width in widths]
-    return work.begin(places[0][1], drawing.draw, source, page.number, page.look, places, first=first)
+def _draw(
+    source: Path, page: Page, widths: tuple[int, ...], covers: Covers = (), *, first: bool = False
+) -> "Future[None]":
+    places = [(width, place_of(page, width, covers)) for width in widths]
+    covered = drawing.Covered(covers, page.width, _files(covers)) if covers else None
+    return work.begin(places[0][1], drawing.draw, source, page.number, page.look, places, covered, first=first)
+
+
+def _files(covers: Covers) -> dict[str, Path]:
+    """The files of the pictures that cover something."""
+    names = {cover.picture for cover in covers if cover.picture}
+    return {picture.sha256: sources.near(picture.name) for picture in Picture.objects.filter(pk__in=names)}

@@ -57,12 +57,17 @@ def path_of(sha256: str) -> Path:
 
 
 def local_path(source: SourceFile) -> Path:
-    """A path to the file on this machine; a remote storage's file is fetched once."""
+    """A path to the file on this machine."""
+    return near(source.name)
+
+
+def near(name: str) -> Path:
+    """A path on this machine to a file of the storage; a remote storage's file is fetched once."""
     try:
-        return Path(default_storage.path(source.name))
+        return Path(default_storage.path(name))
     except NotImplementedError:
-        near = settings.DATA / "near" / source.name
-        if not near.exists() or near.stat().st_size != source.size:
-            with default_storage.open(source.name) as far, written_whole(near) as out:
+        place: Path = settings.DATA / "near" / name
+        if not place.exists():
+            with default_storage.open(name) as far, written_whole(place) as out:
                 shutil.copyfileobj(far, out)
-        return near
+        return place

@@ -7,11 +7,12 @@ from pydantic import ValidationError
 
 from server.worksheets import drawing, work
 from server.worksheets.models import SourceFile
-from server.worksheets.pictures import folder_of
+from server.worksheets.pictures import Covers, folder_of
 from server.worksheets.sources import local_path
-from velum.document.page_text import shown_lines
+from velum.document.page_text import seen_lines, shown_lines
 from velum.document.worksheet import Page
 from velum.paper.survey import PageText, Survey
+from velum.paper.text import Line
 
 
 def begin(pages: Iterable[Page]) -> None:
@@ -40,16 +41,25 @@ def survey_of(page: Page) -> Survey | None:
 
 
 def text_of(page: Page) -> str:
-    """What can be read on a page as it is shown, line by line; empty as long as it is not known.
+    """What the file holds of a page as it is shown, line by line, for its teacher, who may know what is hidden too."""
+    return "\n".join(line.text for line in shown_lines(page, _lines(page)))
+
+
+def seen_text_of(page: Page, covers: Covers) -> str:
+    """What can be seen and read on a page, line by line, for those who listen to it."""
+    return "\n".join(line.text for line in seen_lines(page, _lines(page), covers))
+
+
+def _lines(page: Page) -> tuple[Line, ...]:
+    """The lines of a page; none as long as they are not known.
 
     What is not known, because its file is gone with a folder that is never backed up for instance, is read again.
     """
     try:
-        kept = PageText.model_validate_json(_text_place(page).read_bytes())
+        return PageText.model_validate_json(_text_place(page).read_bytes()).lines
     except (FileNotFoundError, ValidationError):
         begin([page])
-        return ""
-    return "\n".join(line.text for line in shown_lines(page, kept.lines))
+        return ()
 
 
 def _survey_place(page: Page) -> Path:
@@ -57,4 +67,4 @@ def _survey_place(page: Page) -> Path:
 
 
 def _text_place(page: Page) -> Path:
-    return folder_of(page) / f"{page.number}-text-1.json"
+    return folder_of(page) / f"{page.number}-text-2.json"

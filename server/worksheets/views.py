@@ -18,6 +18,7 @@ from server.worksheets.models import Worksheet
 from velum.document.pages import looking
 from velum.document.reading import DocumentUnreadable
 from velum.document.worksheet import VERSION, Page
+from velum.document.worksheet import Worksheet as Document
 from velum.paper.look import LookRefused, read_look
 from velum.paper.page_size import PaperRefused
 
@@ -101,7 +102,14 @@ def found_or_404(request: HttpRequest, worksheet_id: uuid.UUID) -> Worksheet:
         raise Http404(missing.message) from missing
 
 
-def send_picture(request: HttpRequest, pages: Iterable[Page], page_id: str, width: int) -> HttpResponseBase:
+def send_seen_picture(request: HttpRequest, document: Document, page_id: str, width: int) -> HttpResponseBase:
+    """One of a document's pages as a picture in which what is covered cannot be seen."""
+    return send_picture(request, document.pages, page_id, width, pictures.covers_on(document, page_id))
+
+
+def send_picture(
+    request: HttpRequest, pages: Iterable[Page], page_id: str, width: int, covers: pictures.Covers = ()
+) -> HttpResponseBase:
     """One of these pages as a picture. Its address says how the page is shown, so a browser may keep it."""
     if width not in (pictures.THUMB, pictures.LAPTOP, pictures.FINE):
         raise Http404("There are no pictures of this width.")
@@ -109,7 +117,7 @@ def send_picture(request: HttpRequest, pages: Iterable[Page], page_id: str, widt
         page = find_page(pages, page_id)
         if request.GET.get("look", str(page.look)) != str(page.look):
             raise Http404("The page is not shown like this.")
-        place = pictures.picture(page, width)
+        place = pictures.picture(page, width, covers)
     except Missing as missing:
         raise Http404(missing.message) from missing
     except Busy as busy:

@@ -9,6 +9,7 @@ from pydantic import StringConstraints
 from velum.answers.number import DecimalSign
 from velum.document.numbering import numbers_of
 from velum.fixtures import Fixture
+from velum.fixtures.covers import hidden_below
 from velum.geometry.box import Length
 from velum.geometry.projection import Corners
 from velum.geometry.reading_order import in_reading_order
@@ -103,15 +104,20 @@ class Sheet(Model):
     prompts: tuple[Prompt, ...]
 
 
+def seen_fixtures(worksheet: Worksheet, page_id: str) -> list[Fixture]:
+    """What is laid on a page and can be seen, the lowest first: a text under a filled box is no student's business."""
+    laid = [fixture for fixture in worksheet.fixtures if fixture.page == page_id]
+    hidden = hidden_below(laid)
+    return [fixture for fixture in laid if fixture.id not in hidden]
+
+
 def sheet_of(worksheet: Worksheet) -> Sheet:
     """The worksheet as a student may see it."""
     numbers, points = numbers_of(worksheet.fields), points_of(worksheet)
     return Sheet(
         title=worksheet.title,
         pages=worksheet.pages,
-        fixtures=tuple(
-            fixture for fixture in worksheet.fixtures if any(page.id == fixture.page for page in worksheet.pages)
-        ),
+        fixtures=tuple(fixture for page in worksheet.pages for fixture in seen_fixtures(worksheet, page.id)),
         prompts=tuple(
             kind_of(field).prompt(field).changed(number=numbers[field.id], marked=points[field.id] > 0)
             for field in worksheet.fields

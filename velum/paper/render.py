@@ -2,7 +2,8 @@
 
 import io
 import math
-from collections.abc import Sequence
+from collections.abc import Callable, Sequence
+from typing import TypeAlias
 
 from PIL import Image
 
@@ -19,7 +20,13 @@ LONGEST_SIDE = 16_383
 """The longest side of a picture that WebP can hold."""
 
 
-def render_page(data: bytes, number: int, widths: Sequence[int], look: Look = AS_IT_IS) -> list[bytes]:
+Paint: TypeAlias = Callable[[Image.Image], Image.Image]
+"""Paints over what is covered of a page as it is shown."""
+
+
+def render_page(
+    data: bytes, number: int, widths: Sequence[int], look: Look = AS_IT_IS, paint: Paint | None = None
+) -> list[bytes]:
     """Page ``number`` (from 0) of a file as WebP pictures, one for each width in pixels, widest first.
 
     The widest is drawn from the source, the others are made from it; none is wider than a photo's own pixels. Raises
@@ -27,6 +34,8 @@ def render_page(data: bytes, number: int, widths: Sequence[int], look: Look = AS
     """
     with open_page(data, number) as page:
         picture = draw(page, widths[0], look)
+    if paint:
+        picture = paint(picture)
     photographic = is_photographic(picture)
     return [encode(narrowed(picture, width), photographic) for width in widths]
 

@@ -1,12 +1,12 @@
 """Which words of a PDF's text layer can be seen in the picture of its page.
 
-A file may hold words in white, under a white box, or outside of what it shows: a teacher hides answers like that. So the
-page is drawn with its text and without it, and a letter is seen where the two differ. Where words lie over each other it
-is drawn again without the one word alone. Words that a scanner's program has read and laid invisibly (text rendering mode
-3, ISO 32000-1, table 106) over the picture of the page are seen where there is ink below them.
+A file may hold words in white, under a white box, or outside of what it shows: a teacher hides answers like that. So
+the page is drawn with its text and without it, and a letter is seen where the two differ. Where words lie over each
+other it is drawn again without the one word alone. Words that a scanner's program has read and laid invisibly (text
+rendering mode 3, ISO 32000-1, table 106) over the picture of the page are seen where there is ink below them.
 """
 
-from collections.abc import Iterator, Sequence
+from collections.abc import Iterable, Iterator, Sequence
 from contextlib import contextmanager
 from typing import Any, TypeAlias
 
@@ -19,7 +19,7 @@ from velum.geometry.box import Box, around, common_area
 from velum.paper.page_size import PageSize
 from velum.paper.pdf_words import Written, address_of, seen
 
-Grey: TypeAlias = NDArray[Any]
+Grey: TypeAlias = NDArray[np.int16]
 
 _SCALE = 1.5
 """Pixels a point: as fine as print on a laptop."""
@@ -31,7 +31,7 @@ _INK = 24
 _CONTRAST = 60
 """Levels of grey between the darkest and the lightest pixel of a place where something is printed."""
 
-_MOST_LETTERS_SEEN = 0.7
+_FEWEST_SEEN = 0.7
 """The share of a word's letters that have to be seen."""
 
 _OVER_EACH_OTHER = 0.3
@@ -61,15 +61,15 @@ def seen_words(page: pypdfium2.PdfPage, size: PageSize, words: Sequence[Written]
     for number, (word, letters) in enumerate(zip(words, boxes, strict=True)):
         own = [texts[address] for address in word.objects if address in texts]
         if own and all(_is_invisible(thing) for thing in own):
-            found.append(_share(letters, lambda box: look.contrast(with_text, box) >= _CONTRAST))
+            found.append(_enough(look.contrast(with_text, box) >= _CONTRAST for box in letters))
         elif number not in doubtful:
-            found.append(_share(letters, lambda box: look.most(ink, box) >= _INK))
+            found.append(_enough(look.most(ink, box) >= _INK for box in letters))
         elif len(doubtful) > _MOST_DOUBTS or not own:
             found.append(False)
         else:
             with _without(own):
                 alone = np.abs(with_text - look.drawn())
-            found.append(_share(letters, lambda box, alone=alone: look.most(alone, box) >= _INK))
+            found.append(_enough(look.most(alone, box) >= _INK for box in letters))
     return found
 
 
@@ -82,7 +82,8 @@ class _Look:
 
     def drawn(self) -> Grey:
         bitmap = self._page.render(scale=self._scale, may_draw_forms=False, grayscale=True)
-        return bitmap.to_numpy().reshape(bitmap.height, -1)[:, : bitmap.width].astype(np.int16)
+        pixels: NDArray[Any] = bitmap.to_numpy().reshape(bitmap.height, -1)
+        return pixels[:, : bitmap.width].astype(np.int16)
 
     def most(self, grey: Grey, box: Box) -> int:
         part = self._part(grey, box)
@@ -98,9 +99,10 @@ class _Look:
         return grey[top : max(top, bottom), left : max(left, right)]
 
 
-def _share(letters: Sequence[Box], is_seen: Any) -> bool:
+def _enough(letters: Iterable[bool]) -> bool:
     """Whether enough of a word's letters are seen."""
-    return sum(map(is_seen, letters)) >= _MOST_LETTERS_SEEN * len(letters)
+    seen_letters = list(letters)
+    return sum(seen_letters) >= _FEWEST_SEEN * len(seen_letters)
 
 
 def _lying_over_each_other(boxes: Sequence[Box], words: Sequence[Written]) -> set[int]:
@@ -134,5 +136,4 @@ def _without(things: Any) -> Iterator[None]:
 
 
 def _is_invisible(thing: pypdfium2.PdfObject) -> bool:
-    mode: int = raw.FPDFTextObj_GetTextRenderMode(thing)
-    return mode == raw.FPDF_TEXTRENDERMODE_INVISIBLE
+    return bool(raw.FPDFTextObj_GetTextRenderMode(thing) == raw.FPDF_TEXTRENDERMODE_INVISIBLE)

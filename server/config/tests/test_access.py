@@ -295,8 +295,9 @@ class Secrets(WorldCase):
         sheet = Worksheet.objects.create(owner=world.maren, **written(document))
         copy = join(hand_out(world.maren, sheet.pk), "Ama Lindqvist")
         for page in document.pages[:2]:
-            for look in (page.look, AS_IT_IS):
-                place = pictures.place_of(looking(page, look), pictures.THUMB)
+            covers = pictures.covers_on(document, page.id)
+            for look, covered in ((page.look, ()), (page.look, covers), (AS_IT_IS, ())):
+                place = pictures.place_of(looking(page, look), pictures.THUMB, covered)
                 place.parent.mkdir(parents=True, exist_ok=True)
                 place.write_bytes(f"{page.id} {look}".encode())
         student, teacher = student_client(copy), teacher_client(world.maren)

@@ -12,6 +12,7 @@ from server.copies.flows import mark_again as again
 from server.copies.flows.hand_in import hand_in, let_go_on
 from server.copies.flows.join import join
 from server.copies.flows.mark_again import mark_again
+from server.copies.flows.marking import mark_of
 from server.copies.flows.write import Overtaken
 from server.copies.flows.write import write as really_write
 from server.copies.models import Answer, AnswerChange, Copy
@@ -290,11 +291,10 @@ class Checking(WorldCase):
         """Each try has its place, so that the second sees the first."""
         self.settle(tries_allowed=1)
         write(self.copy, box1="kelp")
-        really_mark = check_flow.mark_of
         inside: list[int] = []
 
         def the_other_first(*parts: Any) -> Any:
-            mark = really_mark(*parts)
+            mark = mark_of(*parts)
             if not inside:
                 inside.append(1)
                 write(self.copy, revision=2, box1="wrack")
@@ -309,7 +309,7 @@ class Checking(WorldCase):
     def test_a_check_marks_its_field_and_those_it_is_marked_with(self) -> None:
         self.settle()
         write(self.copy, box1="kelp", box2="4.80", box4="goby")
-        with mock.patch.object(check_flow, "mark_of", wraps=check_flow.mark_of) as mark:
+        with mock.patch.object(check_flow, "mark_of", wraps=mark_of) as mark:
             self.check("box2")
         answers = mark.call_args.args[1]
         self.assertEqual([answer.field_id for answer in answers], ["box2"])
@@ -363,7 +363,8 @@ class MarkingAgain(WorldCase):
         return [mark.verdict.value for _, marks in rows for mark in marks if mark.field_id == "box1"]
 
     def test_who_is_stopped_half_way_has_lost_nothing_and_goes_on(self) -> None:
-        really_write, written = again._write, []
+        really_write = again._write
+        written: list[int] = []
 
         def stopped(*parts: Any) -> None:
             if written:

@@ -11,6 +11,7 @@ from hypothesis.extra.django import TestCase as HypothesisCase
 
 from server.copies.flows import answer, hand_in
 from server.copies.flows.answer import Change, save_answers
+from server.copies.flows.marking import marks_now
 from server.copies.models import AnswerChange, Copy
 from server.testing.world import JSON, WorldCase, make_world, student_client, teacher_client, text_answer, write
 
@@ -148,11 +149,10 @@ class HandingInMeanwhile(WorldCase):
         """The marks are made before anything is locked; that nothing has changed since is a condition."""
         copy = self.world.ama
         write(copy, box1="kelp")
-        really_mark = hand_in.marks_now
-        tries = []
+        tries: list[int] = []
 
         def save_first(*parts: Any) -> Any:
-            marks = really_mark(*parts)
+            marks = marks_now(*parts)
             if not tries:
                 write(copy, revision=2, box1="bladderwrack")
             tries.append(1)

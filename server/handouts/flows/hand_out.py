@@ -8,7 +8,7 @@ from server.accounts.models import User
 from server.config.errors import Missing
 from server.handouts.codes import new_code
 from server.handouts.models import Handout
-from server.worksheets import documents
+from server.worksheets import documents, pictures
 from server.worksheets.flows.find import find as find_worksheet
 from server.worksheets.flows.freeze import freeze
 
@@ -17,7 +17,8 @@ from server.worksheets.flows.freeze import freeze
 def hand_out(owner: User, worksheet_id: uuid.UUID) -> Handout:
     """A new handout of a worksheet as it is now. Raises Missing, and DocumentUnreadable for one that cannot be read."""
     worksheet = find_worksheet(owner, worksheet_id)
-    documents.read(worksheet)
+    document = documents.read(worksheet)
+    transaction.on_commit(lambda: pictures.begin_covered(document))
     code = new_code()
     while Handout.objects.filter(code=code).exists():
         code = new_code()

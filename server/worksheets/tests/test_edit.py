@@ -10,7 +10,7 @@ from server.testing.world import JSON, WorldCase, make_teacher, make_worksheet, 
 from server.worksheets.flows import edit as flow
 from server.worksheets.flows.edit import Stale, edit
 from server.worksheets.models import Worksheet
-from velum.document.edits import Rename
+from velum.document.edits import Rename, apply
 
 
 class Editing(WorldCase):
@@ -113,11 +113,10 @@ class Editing(WorldCase):
 
     def test_a_worksheet_changed_while_edits_are_worked_out_is_not_overwritten(self) -> None:
         """Without the condition on the revision both would be kept, and one would be gone."""
-        really_apply = flow.apply
 
         def another_tab_first(*parts: Any) -> Any:
             Worksheet.objects.filter(pk=self.world.worksheet.pk).update(revision=2)
-            return really_apply(*parts)
+            return apply(*parts)
 
         with mock.patch.object(flow, "apply", another_tab_first):
             answer = self.send(1, {"op": "rename", "title": "Mine"})
@@ -125,14 +124,14 @@ class Editing(WorldCase):
         self.assertEqual((self.stored().title, self.stored().batches.count()), ("Rock pools", 0))
 
     def test_a_batch_sent_twice_at_once_is_applied_once(self) -> None:
-        batch, really_apply = uuid.uuid4(), flow.apply
+        batch = uuid.uuid4()
         sent: list[Any] = []
 
         def the_other_first(*parts: Any) -> Any:
             if not sent:
                 sent.append(None)
                 sent.append(self.send(1, {"op": "remove", "field_id": "box1"}, batch=batch))
-            return really_apply(*parts)
+            return apply(*parts)
 
         with mock.patch.object(flow, "apply", the_other_first):
             answer = self.send(1, {"op": "remove", "field_id": "box1"}, batch=batch)

@@ -17,12 +17,13 @@ from server.config.whole import HALF, written_whole
 from server.handouts.flows.hand_out import hand_out
 from server.testing import havoc
 from server.testing.world import WorldCase, make_teacher, teacher_client
-from server.worksheets import drawing, incoming, pictures, resume, surveys, work
+from server.worksheets import drawing, incoming, pictures, resume, sources, surveys, work
 from server.worksheets.flows import bring_in as flow
 from server.worksheets.flows.bring_in import bring_in, cancel
 from server.worksheets.flows.clean import clean
 from server.worksheets.flows.remove import remove
 from server.worksheets.models import SourceFile, Upload, Worksheet
+from velum.document.pages import with_pages
 from velum.document.reading import read_worksheet
 from velum.testing import papers
 from velum.testing import pictures as pictures_made
@@ -36,7 +37,7 @@ class Incoming(WorldCase):
         self.tobias = make_teacher("tobias")
         self.client = teacher_client(self.tobias)
 
-    def send(self, data: bytes, upload: uuid.UUID | None = None, **headers: str) -> Any:
+    def send(self, data: bytes, upload: uuid.UUID | None = None, **headers: Any) -> Any:
         path = "/api/worksheets?name=paper.pdf" + (f"&upload={upload}" if upload else "")
         return self.client.generic("POST", path, data, content_type=OCTETS, **headers)
 
@@ -117,14 +118,14 @@ class Incoming(WorldCase):
     def test_a_file_is_kept_before_the_database_is_locked(self) -> None:
         from django.db import connection
 
-        depth, really_keep = len(connection.savepoint_ids), flow.sources.keep
+        depth, really_keep = len(connection.savepoint_ids), sources.keep
         locked: list[bool] = []
 
         def keep(*parts: Any) -> Any:
             locked.append(len(connection.savepoint_ids) > depth)
             return really_keep(*parts)
 
-        with mock.patch.object(flow.sources, "keep", keep):
+        with mock.patch.object(sources, "keep", keep):
             self.send(papers.pdf())
         self.assertEqual(locked, [False])
 
@@ -178,12 +179,12 @@ class Incoming(WorldCase):
 
     def test_pages_are_put_behind_what_was_edited_meanwhile(self) -> None:
         sheet = self.send(papers.pdf()).json()
-        really_put, edited = flow.with_pages, []
+        edited: list[int] = []
 
         def edit_first(*parts: Any) -> Any:
             if not edited:
                 edited.append(Worksheet.objects.filter(pk=sheet["id"]).update(revision=5))
-            return really_put(*parts)
+            return with_pages(*parts)
 
         with mock.patch.object(flow, "with_pages", edit_first):
             added = self.add(sheet["id"], papers.pdf(pages=2), uuid.uuid4()).json()
@@ -280,7 +281,7 @@ class Incoming(WorldCase):
         with (
             mock.patch.object(pictures, "begin", lambda pages, soon: begun.extend(page.id for page in pages)),
             mock.patch.object(surveys, "begin") as read,
-            mock.patch.object(resume.connection, "close"),
+            mock.patch("server.worksheets.resume.connection.close"),
         ):
             resume.resume()
         self.assertIn(shown.id, begun)

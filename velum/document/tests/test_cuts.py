@@ -4,18 +4,20 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from velum.document.cuts import cut_out
-from velum.document.page_text import shown_lines
+from velum.document.page_text import seen_lines, shown_lines
 from velum.document.pages import PageRefused
 from velum.document.places import from_source, to_source
 from velum.document.straightening import straightened
 from velum.document.tests.examples import answer_box, page, worksheet
 from velum.document.worksheet import Page
+from velum.fixtures.covers import covers_of
+from velum.fixtures.shape import Shape
 from velum.geometry.box import Box
 from velum.geometry.projection import Corners, Point
 from velum.geometry.turn import Turn
 from velum.paper.look import LookRefused
 from velum.paper.page_size import PageSize
-from velum.paper.text import Line
+from velum.paper.text import Line, Word
 from velum.testing.photos import SLANTED
 
 A4 = PageSize(595.276, 841.89)
@@ -29,6 +31,14 @@ def shown(turn: Turn, corners: Corners | None) -> Page:
 
 pages = st.builds(shown, st.sampled_from((0, 90, 180, 270)), st.sampled_from((None, SLANTED)))
 shares = st.floats(0.05, 0.95)
+
+
+def line(text: str, y: float) -> Line:
+    """Words of 45 points, 50 points apart, from 72 on."""
+    words = text.split()
+    return Line(
+        words=tuple(Word(text=word, box=Box(x=72 + 50 * i, y=y, width=45, height=12)) for i, word in enumerate(words))
+    )
 
 
 class Cutting(unittest.TestCase):
@@ -64,13 +74,23 @@ class Cutting(unittest.TestCase):
             cut_out(page(), Box(x=10, y=10, width=3, height=300), "cut1")
 
     def test_text_that_was_cut_away_is_not_told(self) -> None:
-        lines = [
-            Line(text="1. Name the zone.", box=Box(x=72, y=110, width=90, height=12)),
-            Line(text="Answers: splash zone", box=Box(x=72, y=700, width=90, height=12)),
-        ]
+        lines = [line("Name the zone", y=110), line("Answers: splash zone", y=700)]
         cut = cut_out(page(), Box(x=50, y=100, width=300, height=200), "cut1")
-        (line,) = shown_lines(cut, lines)
-        self.assertEqual((line.text, round(line.box.x), round(line.box.y)), ("1. Name the zone.", 22, 10))
+        (shown_line,) = shown_lines(cut, lines)
+        self.assertEqual(shown_line.text, "Name the zone")
+        self.assertEqual((round(shown_line.box.x), round(shown_line.box.y)), (22, 10))
+
+    def test_of_a_line_half_in_the_cut_only_the_words_that_are_in_it_are_told(self) -> None:
+        cut = cut_out(page(), Box(x=50, y=100, width=75, height=200), "cut1")
+        (shown_line,) = shown_lines(cut, [line("Answer: bladder wrack", y=110)])
+        self.assertEqual(shown_line.text, "Answer:")
+
+    def test_what_is_covered_or_never_seen_is_told_to_teachers_alone(self) -> None:
+        words = line("Answer: bladder wrack", y=110)
+        hidden = Line(words=(words.words[0], words.words[1].changed(seen=False), words.words[2]))
+        cover = covers_of([Shape(id="cover", page="page1", box=Box(x=170, y=100, width=60, height=30), fill="#ffffff")])
+        self.assertEqual([each.text for each in seen_lines(page(), [hidden], cover)], ["Answer:"])
+        self.assertEqual([each.text for each in shown_lines(page(), [hidden])], ["Answer: bladder wrack"])
 
 
 class Straightening(unittest.TestCase):
