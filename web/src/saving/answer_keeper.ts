@@ -21,7 +21,7 @@ interface Entry {
   answer: Answer | undefined;
   /** When it was typed, by this device's clock. */
   typed: number;
-  /** Rises with each change on this device, whatever its clock does: the time, or one more than before. */
+  /** Rises with each change on this device, in whichever tab, whatever its clock does: the time, or one more. */
   order: number;
   sent: boolean;
 }
@@ -100,7 +100,7 @@ export class AnswerKeeper {
   set(fieldId: string, answer: Answer): void {
     const before = this.entries.get(fieldId);
     const now = this.around.now();
-    const order = Math.max(now, (before?.order ?? 0) + 1);
+    const order = Math.max(now, Math.max(before?.order ?? 0, this.keptOrder(fieldId)) + 1);
     this.put(fieldId, { revision: (before?.revision ?? 0) + 1, answer, typed: now, order, sent: false });
     if (this.stopped) return;
     this.wire.onState(this.around.online() ? { is: "saving" } : this.offline);
@@ -222,8 +222,9 @@ export class AnswerKeeper {
 
   private forgetSent(): void {
     for (const name of this.around.device.kept(this.prefix)) {
-      const entry = this.entries.get(name.slice(this.prefix.length));
-      if (entry?.sent) this.around.device.forget(name);
+      const fieldId = name.slice(this.prefix.length);
+      const entry = this.entries.get(fieldId);
+      if (entry?.sent && this.keptOrder(fieldId) <= entry.order) this.around.device.forget(name);
     }
   }
 
@@ -256,7 +257,14 @@ export class AnswerKeeper {
 
   private put(fieldId: string, entry: Entry): void {
     this.entries.set(fieldId, entry);
+    // Another tab may have put something newer there, and this one not have heard of it yet.
+    if (this.keptOrder(fieldId) > entry.order) return;
     this.safe = this.around.device.keep(this.prefix + fieldId, entry);
+  }
+
+  /** The order of what the device keeps of a field, whichever tab put it there. */
+  private keptOrder(fieldId: string): number {
+    return this.around.device.recall<Kept>(this.prefix + fieldId)?.order ?? 0;
   }
 
   private takeFromOtherTab(name: string): void {

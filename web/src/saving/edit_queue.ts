@@ -138,6 +138,15 @@ export class EditQueue {
     this.setRefused(this.waiting.refused.filter(({ edit }) => subjectOf(edit) !== subject));
   }
 
+  /** Send an edit again that was refused. */
+  tryAgain(subject: string): void {
+    const edits = this.waiting.refused
+      .filter(({ edit }) => subjectOf(edit) === subject)
+      .map(({ edit }) => edit);
+    this.leaveOut(subject);
+    this.push(edits);
+  }
+
   /** Resolves once nothing is under way: the server has everything, or cannot have it now. */
   async settled(): Promise<void> {
     while (this.unsaved && !this.stopped) {
@@ -196,10 +205,9 @@ export class EditQueue {
     if (problem instanceof Stale) {
       this.stopped = true;
       this.wire.onStale(problem.worksheet, problem.edits);
-      return false;
+      return !this.stopped; // it may have been decided at once
     }
     if (problem instanceof Failure && this.isAboutTheEdits(problem)) {
-      this.failures = 0;
       this.setAside(problem, batch);
       return true;
     }

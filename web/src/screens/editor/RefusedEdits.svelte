@@ -67,6 +67,9 @@
           {#if about}
             <button class="btn btn-outline btn-sm" onclick={() => correct(about, edit)}>Correct it</button>
           {/if}
+          <button class="btn btn-ghost btn-sm" onclick={() => editing.queue.tryAgain(subjectOf(edit))}
+            >Try again</button
+          >
           <button class="btn btn-ghost btn-sm" onclick={() => leaveOut(edit)}>Leave it out</button>
         </li>
       {/each}
