@@ -10,7 +10,7 @@ DEMO := VELUM_DEMO=1 VELUM_DATA=var/demo
 # What checks and tests run with.
 TEST := DJANGO_SETTINGS_MODULE=server.testing.settings SECRET_KEY=test VELUM_DEMO=1 VELUM_DATA=var/test TEST_DATABASE=var/test/test.sqlite3
 
-.PHONY: demo demo-fresh test check core server journeys bench build types marking-doc format migrations lock screenshots chromium tesseract clean
+.PHONY: demo demo-fresh test check core server server-on-postgresql journeys bench build types marking-doc format migrations lock screenshots chromium tesseract postgresql clean
 
 demo: .venv/run.stamp build tesseract
 	@$(DEMO) $(BIN)/python -m demo.load
@@ -20,8 +20,9 @@ demo-fresh:
 	rm -rf var/demo
 	@$(MAKE) --no-print-directory demo
 
-test: .venv/dev.stamp build chromium tesseract | var/test
+test: .venv/dev.stamp build chromium tesseract postgresql | var/test
 	$(TEST) $(BIN)/python manage.py test --noinput checks velum server
+	$(TEST) $(BIN)/python -m checks.postgres server
 	$(TEST) $(BIN)/python manage.py test --noinput e2e
 
 check: .venv/dev.stamp build | var/test
@@ -32,6 +33,9 @@ core: .venv/dev.stamp | var/test
 
 server: .venv/dev.stamp build | var/test
 	$(TEST) $(BIN)/python manage.py test --noinput server
+
+server-on-postgresql: .venv/dev.stamp build postgresql | var/test
+	$(TEST) $(BIN)/python -m checks.postgres server
 
 journeys: .venv/dev.stamp build chromium | var/test
 	$(TEST) $(BIN)/python manage.py test --noinput e2e
@@ -95,6 +99,13 @@ tesseract:
 		if [ "$$(id -u)" = 0 ]; then apt-get update -qq && apt-get install -y -qq --no-install-recommends tesseract-ocr \
 			|| echo "Tesseract could not be installed: scans will not be read."; \
 		else echo "Scans are only read with Tesseract. Install it as root: apt-get install tesseract-ocr"; fi; }
+
+# A district's database. The tests run on SQLite without it.
+postgresql:
+	@ls -d /usr/lib/postgresql/*/bin >/dev/null 2>&1 || { \
+		if [ "$$(id -u)" = 0 ]; then apt-get update -qq && apt-get install -y -qq --no-install-recommends postgresql \
+			|| echo "PostgreSQL could not be installed: the tests on it are left out."; \
+		else echo "The tests on PostgreSQL need Debian's package. Install it as root: apt-get install postgresql"; fi; }
 
 var/test:
 	@mkdir -p $@

@@ -2,34 +2,36 @@ import django.db.models.deletion
 from django.conf import settings
 from django.db import migrations, models
 
-from velum.document.worksheet import Page
+from velum.document.reading import DocumentUnreadable, read_worksheet
 
 
 def fill(apps, schema_editor):
     """What lists show, from documents of any version; also from those that cannot be read."""
     Worksheet, Edition = (apps.get_model("worksheets", name) for name in ("Worksheet", "Edition"))
-    for model in (Worksheet, Edition):
-        for row in model.objects.iterator(chunk_size=100):
-            document = row.document if isinstance(row.document, dict) else {}
-            row.title = str(document.get("title") or "Worksheet").replace("\0", "")[:200]
-            if model is Worksheet:
-                pages, fields, keys = (document.get(name) or [] for name in ("pages", "fields", "keys"))
-                row.page_count, row.field_count, row.keyed_count = len(pages), len(fields), len(keys)
-                try:
-                    first = Page.model_validate(pages[0])
-                    row.cover_page, row.cover_look = first.id, str(first.look)
-                except (LookupError, TypeError, ValueError):
-                    row.unreadable = True
-            model.objects.filter(pk=row.pk).update(
-                **{
-                    field.attname: getattr(row, field.attname)
-                    for field in model._meta.concrete_fields
-                    if field.name in COLUMNS
-                }
-            )
+    for worksheet in Worksheet.objects.only("document").iterator(chunk_size=100):
+        Worksheet.objects.filter(pk=worksheet.pk).update(**columns(worksheet.document))
+    for edition in Edition.objects.only("document").iterator(chunk_size=100):
+        Edition.objects.filter(pk=edition.pk).update(title=title(edition.document))
 
 
-COLUMNS = ("title", "page_count", "field_count", "keyed_count", "cover_page", "cover_look", "unreadable")
+def columns(data):
+    try:
+        document = read_worksheet(data)
+    except DocumentUnreadable:
+        return {"title": title(data), "unreadable": True}
+    return {
+        "title": document.title,
+        "page_count": len(document.pages),
+        "field_count": len(document.fields),
+        "keyed_count": len(document.keys),
+        "cover_page": document.pages[0].id,
+        "cover_look": str(document.pages[0].look),
+    }
+
+
+def title(data):
+    found = data.get("title") if isinstance(data, dict) else None
+    return str(found or "Worksheet").replace("\0", "")[:200]
 
 
 class Migration(migrations.Migration):
