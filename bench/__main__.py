@@ -3,7 +3,7 @@
 import sys
 from pathlib import Path
 
-from bench import bring_in, marking, marking_again, saving, sheet, straighten
+from bench import bring_in, hard_copies, marking, marking_again, saving, sheet, straighten
 
 
 def processor_time() -> dict[str, int]:
@@ -14,6 +14,7 @@ def processor_time() -> dict[str, int]:
 
 BENCHES = {
     "marking": marking,
+    "hard_copies": hard_copies,
     "marking_again": marking_again,
     "bring_in": bring_in,
     "straighten": straighten,

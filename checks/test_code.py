@@ -58,7 +58,7 @@ class PythonCode(ToolCase):
 
 
 class UncheckedModels(SimpleTestCase):
-    """pydantic's own ways round its checks let a document be stored that nothing reads again: `Model.changed` is ours."""
+    """pydantic's own ways round its checks let a document be stored that nothing can read again."""
 
     BANNED = frozenset({"model_copy", "model_construct"})
 
@@ -70,7 +70,7 @@ class UncheckedModels(SimpleTestCase):
             for node in ast.walk(ast.parse(file.read_text()))
             if isinstance(node, ast.Attribute) and node.attr in self.BANNED
         ]
-        self.assertEqual(found, [], "use `changed(…)`, which checks what it makes")
+        self.assertEqual(found, [], "use `Model.changed`, which checks what it makes")
 
 
 class Migrations(TestCase):

@@ -7,7 +7,8 @@ from django.http import HttpRequest
 from django.http.response import HttpResponseBase
 from django.utils import timezone
 
-_KEY = "velum.arrived_at"
+ARRIVED_AT = "velum.arrived_at"
+"""Where a request's environment says when it began to come."""
 
 
 def note_arrival(
@@ -18,12 +19,12 @@ def note_arrival(
     """
 
     def middleware(request: HttpRequest) -> HttpResponseBase:
-        request.META[_KEY] = timezone.now()
+        request.META.setdefault(ARRIVED_AT, timezone.now())  # the bridge knows better, where there is one
         return get_response(request)
 
     return middleware
 
 
 def arrived_at(request: HttpRequest) -> datetime:
-    arrived: datetime = request.META[_KEY]
+    arrived: datetime = request.META[ARRIVED_AT]
     return arrived

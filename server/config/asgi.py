@@ -3,17 +3,19 @@
 import os
 from typing import cast
 
-from a2wsgi import WSGIMiddleware
 from a2wsgi.wsgi_typing import WSGIApp
 from django.core.wsgi import get_wsgi_application
 
 os.environ.setdefault("DJANGO_SETTINGS_MODULE", "server.config.settings")
 views = get_wsgi_application()
 
-from server.worksheets import paper_pool  # noqa: E402 (Django must be set up first)
+# Django must be set up first.
+from server.config.bridge import Bridge  # noqa: E402
+from server.worksheets import paper_pool  # noqa: E402
 
 # A drawing process takes a second to start; the first teacher of the day need not wait for it.
 paper_pool.start()
 
 # More threads would only wait for each other.
-application = WSGIMiddleware(cast(WSGIApp, views), workers=4)
+
+application = Bridge(cast(WSGIApp, views), threads=4)

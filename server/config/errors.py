@@ -72,9 +72,7 @@ def answer_errors(api: NinjaAPI) -> None:
     @api.exception_handler(ValidationError)
     def invalid(request: HttpRequest, error: ValidationError) -> HttpResponse:
         fault = error.errors[0] if error.errors else {}
-        where = _place(fault) or "the request"
-        message = f"This could not be read ({where}). What was saved before is kept."
-        return respond(request, "request.invalid", message, 422, _path(fault))
+        return respond(request, "request.invalid", f"{_said(fault)} What was saved before is kept.", 422, _path(fault))
 
     @api.exception_handler(HttpError)
     def unreadable(request: HttpRequest, error: HttpError) -> HttpResponse:
@@ -126,5 +124,15 @@ def _path(fault: dict[str, Any]) -> list[str | int]:
     return [part if isinstance(part, int) else str(part)[:100] for part in fault.get("loc", ())[2:12]]
 
 
-def _place(fault: dict[str, Any]) -> str:
-    return ".".join(str(part) for part in fault.get("loc", ()))[:200]
+def _said(fault: dict[str, Any]) -> str:
+    """What is wrong with a part of a request: too much of it is said in numbers, anything else by its name."""
+    named = [part for part in fault.get("loc", ()) if isinstance(part, str)]
+    name = named[-1].replace("_", " ")[:60] if named else "request"
+    limits = fault.get("ctx", {})
+    match fault.get("type"):
+        case "string_too_long":
+            return f"The {name} is too long: at most {limits['max_length']:,} letters."
+        case "too_long":
+            return f"There is too much of {name}: at most {limits['max_length']:,}."
+        case _:
+            return f"The {name} could not be read."

@@ -16,7 +16,7 @@ from velum.marking.pool import Pool
 LONGEST_IN_POOL = 300
 """Letters of an answer that is compared with all keys of its group."""
 
-MOST_STEPS = 9_000
+MOST_STEPS = 8_500
 """Work that marking a copy may take, in hundredths of a millisecond (``Kind.steps_of_reading`` and the next).
 
 It is reckoned and not measured, so that a copy has the same marks whenever, wherever and with whomever it is marked.

@@ -7,7 +7,7 @@ from django.core.management import call_command
 from django.db import connection
 from django.db.migrations.executor import MigrationExecutor
 from django.db.migrations.state import StateApps
-from django.test import SimpleTestCase, TransactionTestCase
+from django.test import TestCase, TransactionTestCase
 from django.utils import timezone
 
 from server.copies.models import Copy
@@ -23,20 +23,25 @@ _PAGE: dict[str, Any] = {
     "height": 842,
 }
 _BOX = {"x": 72, "y": 90, "width": 120, "height": 80}
+_OPTIONS = [{"text": "ebb"}, {"text": "flow"}]
 _DOCUMENT: dict[str, Any] = {
     "version": 2,
     "title": "Tides",
     "pages": [_PAGE],
     "fields": [
-        {"kind": "choice", "id": "choice1", "page": "page1", "box": _BOX, "options": [{"text": "ebb"}, {"text": "flow"}]}
+        {
+            "kind": "choice",
+            "id": "choice1",
+            "page": "page1",
+            "box": _BOX,
+            "options": [{"text": "ebb"}, {"text": "flow"}],
+        }
     ],
     "keys": {"choice1": {"kind": "choice", "picked": [1]}},
 }
 
 
-class Database(SimpleTestCase):
-    databases = {"default"}
-
+class Database(TestCase):
     def test_is_the_one_that_was_asked_for(self) -> None:
         """A run of the tests on PostgreSQL that fell back on SQLite would show nothing."""
         asked_for = "postgresql" if os.environ.get("DATABASE_URL", "").startswith("postgres") else "sqlite"

@@ -14,7 +14,7 @@ from typing import Any
 from django.db.models import Max
 
 from server.config.errors import Busy, Conflict
-from server.copies.flows.find import find_copy
+from server.copies.flows.find import edition_of, find_copy
 from server.copies.flows.write import Overtaken, write
 from server.copies.models import Answer, AnswerChange, Copy
 from server.worksheets.flows.freeze import read_edition
@@ -85,21 +85,25 @@ def save_answers(copy_id: uuid.UUID, changes: Iterable[Change], now: datetime) -
     changing the same answers at the same time.
     """
     latest = latest_of(changes)
+    edition = edition_of(copy_id)
     # At first as if nothing stood in the way, which is nearly always so; only when something does is it read.
     standing = Standing({}, {})
     for _ in range(TRIES):
+        decided = decide(copy_id, edition, latest, standing, now)
+        if decided.log:
+            try:
+                write(copy_id, decided.log, decided.answers, now)
+            except Overtaken:
+                pass
+            else:
+                return decided.outcomes
         copy = find_copy(copy_id)
         if refused := too_late(copy):
             refused.outcomes = note_late(copy, latest, now)
             raise refused
-        decided = decide(copy, latest, standing, now)
-        try:
-            if decided.log:
-                write(copy, decided.log, decided.answers, now)
-        except Overtaken:
-            standing = standing_of(copy, latest)
-            continue
-        return decided.outcomes
+        if not decided.log:
+            return decided.outcomes
+        standing = standing_of(copy_id, latest)
     raise Busy("answers.busy", "These answers are being changed elsewhere at the same time. They are sent again.")
 
 
@@ -116,13 +120,14 @@ class Standing:
     orders: Mapping[tuple[str, str], int]
 
 
-def standing_of(copy: Copy, changes: Sequence[Change]) -> Standing:
+def standing_of(copy_id: uuid.UUID, changes: Sequence[Change]) -> Standing:
     """What stands in the way of changes."""
     names = [change.field_id for change in changes]
-    orders = AnswerChange.objects.filter(copy=copy, field_id__in=names, late=False).exclude(device="")
+    orders = AnswerChange.objects.filter(copy_id=copy_id, field_id__in=names, late=False).exclude(device="")
     newest = orders.values_list("field_id", "device").annotate(Max("order"))
+    answers = Answer.objects.filter(copy_id=copy_id, field_id__in=names)
     return Standing(
-        {answer.field_id: answer for answer in copy.answers.filter(field_id__in=names)},
+        {answer.field_id: answer for answer in answers},
         {(field_id, device): order for field_id, device, order in newest},
     )
 
@@ -136,9 +141,9 @@ class Decided:
     outcomes: list[Outcome]
 
 
-def decide(copy: Copy, changes: Sequence[Change], standing: Standing, now: datetime) -> Decided:
-    """What becomes of changes, where this stands."""
-    worksheet = read_edition(copy.handout.edition_id)
+def decide(copy_id: uuid.UUID, edition: int, changes: Sequence[Change], standing: Standing, now: datetime) -> Decided:
+    """What becomes of changes to a copy of an edition, where this stands."""
+    worksheet = read_edition(edition)
     decided = Decided([], [], [])
     for change in changes:
         try:
@@ -146,12 +151,12 @@ def decide(copy: Copy, changes: Sequence[Change], standing: Standing, now: datet
         except VelumError as refused:
             decided.outcomes.append(Outcome(change.field_id, change.revision, None, refused))
             continue
-        _decide(copy, change, value, standing, now, decided)
+        _decide(copy_id, change, value, standing, now, decided)
     return decided
 
 
 def _decide(
-    copy: Copy, change: Change, value: dict[str, Any], standing: Standing, now: datetime, decided: Decided
+    copy_id: uuid.UUID, change: Change, value: dict[str, Any], standing: Standing, now: datetime, decided: Decided
 ) -> None:
     before = standing.answers.get(change.field_id)
     newest = standing.orders.get((change.field_id, change.device), 0)
@@ -165,7 +170,7 @@ def _decide(
         is_newest = not change.order or change.order > newest
         kept = is_newest and ((bool(change.device) and before.device == change.device) or typed_at > before.typed_at)
     new = {
-        "copy": copy,
+        "copy_id": copy_id,
         "field_id": change.field_id,
         "revision": revision,
         "value": value,

@@ -47,7 +47,9 @@ def hand_in(copy_id: uuid.UUID, changes: Iterable[Change], now: datetime) -> Han
             return HandedIn(copy.handed_in_at, note_late(copy, latest, now))
         check_open(copy)
         answers = {answer.field_id: answer for answer in copy.answers.all()}
-        decided = decide(copy, latest, Standing(answers, standing_of(copy, latest).orders), now)
+        decided = decide(
+            copy_id, copy.handout.edition_id, latest, Standing(answers, standing_of(copy_id, latest).orders), now
+        )
         for outcome in decided.outcomes:
             if outcome.refused is not None:
                 raise outcome.refused
@@ -56,7 +58,7 @@ def hand_in(copy_id: uuid.UUID, changes: Iterable[Change], now: datetime) -> Han
         # condition of the writing.
         marks = [stored(copy.pk, marked) for marked in marks_now(copy, answers.values())]
         try:
-            write(copy, decided.log, decided.answers, now, HandingIn(copy.saves, marks, key_of(copy.handout)))
+            write(copy_id, decided.log, decided.answers, now, HandingIn(copy.saves, marks, key_of(copy.handout)))
         except Overtaken:
             continue
         return HandedIn(now, [])

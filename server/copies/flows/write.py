@@ -5,6 +5,8 @@ would be spent by all the others waiting. So the statements stand ready, in SQL 
 each carries the condition under which it may be carried out: nothing has to be read under the lock.
 """
 
+import threading
+import uuid
 from collections.abc import Sequence
 from dataclasses import dataclass
 from datetime import datetime
@@ -13,10 +15,15 @@ from typing import Any
 from django.db import connection, models, transaction
 
 from server.copies.models import Answer, AnswerChange, Copy, Mark
+from server.handouts.models import Handout
+
+_turn = threading.Lock()
+"""Whose turn it is to write, of this process's threads: they are let in as soon as the one before them is done, while
+SQLite would have them look again and again, ever more seldom."""
 
 
 class Overtaken(Exception):
-    """The copy was handed in meanwhile, or an answer of the same or a later revision stands already."""
+    """The copy was handed in or closed meanwhile or is gone, or an answer of the same or a later revision stands."""
 
 
 @dataclass(frozen=True)
@@ -29,7 +36,7 @@ class HandingIn:
 
 
 def write(
-    copy: Copy,
+    copy_id: uuid.UUID,
     log: Sequence[AnswerChange],
     standing: Sequence[Answer],
     now: datetime,
@@ -38,12 +45,12 @@ def write(
     """Write the log and the answers that are to stand, and hand in, all or nothing. Raises Overtaken."""
     logged = [_row(change) for change in log]
     answered = [_row(answer) for answer in standing]
-    note: tuple[Any, ...] = (_stored(Copy, "saved_at", now), _stored(Copy, "id", copy.pk))
+    note: tuple[Any, ...] = (_stored(Copy, "saved_at", now), _stored(Copy, "id", copy_id))
     statement = _NOTE
     if handing_in:
         handed_in_at = _stored(Copy, "handed_in_at", now)
         note, statement = (handed_in_at, handing_in.marked_by, *note[1:], handing_in.saves), _HAND_IN
-    with transaction.atomic(), connection.cursor() as cursor:
+    with _turn, transaction.atomic(), connection.cursor() as cursor:
         cursor.execute(statement, note)  # in PostgreSQL this also locks the copy's row, and so queues its writers
         if cursor.rowcount != 1:
             raise Overtaken
@@ -54,7 +61,7 @@ def write(
             if cursor.rowcount != len(answered):
                 raise Overtaken
         if handing_in:
-            Mark.objects.filter(copy=copy).delete()
+            Mark.objects.filter(copy_id=copy_id).delete()
             Mark.objects.bulk_create(handing_in.marks)
 
 
@@ -75,11 +82,11 @@ _ANSWER = (
     f" WHERE {Answer._meta.db_table}.revision < excluded.revision"
 )
 _COPY = Copy._meta.db_table
-_NOTE = f"UPDATE {_COPY} SET saved_at = %s, saves = saves + 1 WHERE id = %s AND handed_in_at IS NULL"  # noqa: S608
-_HAND_IN = (
-    f"UPDATE {_COPY} SET handed_in_at = %s, marked_by = %s, saves = saves + 1"  # noqa: S608
-    " WHERE id = %s AND handed_in_at IS NULL AND saves = %s"
-)
+_HANDOUT = Handout._meta.db_table
+_IS_OPEN = f"EXISTS (SELECT 1 FROM {_HANDOUT} WHERE id = {_COPY}.handout_id AND open)"  # noqa: S608
+_OPEN = f"id = %s AND handed_in_at IS NULL AND {_IS_OPEN}"
+_NOTE = f"UPDATE {_COPY} SET saved_at = %s, saves = saves + 1 WHERE {_OPEN}"  # noqa: S608
+_HAND_IN = f"UPDATE {_COPY} SET handed_in_at = %s, marked_by = %s, saves = saves + 1 WHERE {_OPEN} AND saves = %s"  # noqa: S608
 
 
 def _row(instance: models.Model) -> tuple[Any, ...]:

@@ -106,8 +106,20 @@ class Saving(WorldCase):
         for revision, texts in enumerate(
             ({"box1": "a"}, dict.fromkeys(("box1", "box2", "box3", "box4"), "b")), start=2
         ):
-            with self.subTest(texts), self.assertNumQueries(6):
+            with self.subTest(texts), self.assertNumQueries(5):
                 write(self.copy, revision, 0, **texts)
+
+    def test_nothing_is_written_on_a_handout_closed_or_a_copy_gone_since_it_was_last_looked_at(self) -> None:
+        write(self.copy, revision=1, box1="kelp")
+        self.world.handout.open = False
+        self.world.handout.save()
+        with self.assertRaises(Conflict) as closed:
+            write(self.copy, revision=2, box1="wrack")
+        self.assertEqual((closed.exception.code, self.stands("box1")), ("handout.closed", "kelp"))
+        Copy.objects.get(pk=self.copy.pk).delete()
+        self.assert_error(
+            self.send({"field_id": "box1", "revision": 3, "answer": text_answer("dulse")}), 404, "copy.missing"
+        )
 
     def test_a_copy_handed_in_between_reading_and_writing_is_left_alone(self) -> None:
         def hand_in_first(*parts: Any) -> None:

@@ -84,7 +84,7 @@ export interface paths {
         };
         /**
          * Get Texts
-         * @description What is printed on each page, for those who listen to the sheet.
+         * @description What can be read on each page, for those who listen to the sheet.
          */
         get: operations["get_texts"];
         put?: never;

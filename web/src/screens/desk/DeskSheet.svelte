@@ -40,12 +40,14 @@
     class="paper relative block aspect-[1/1.12] overflow-hidden rounded-[2px] transition-transform duration-150 hover:-translate-y-1"
     aria-label="Open {sheet.title}, {count(sheet.pages, 'page', 'pages')}"
   >
-    <Picture
-      pictures={[[THUMB, sheet.thumb]]}
-      alt=""
-      class="page-picture absolute inset-x-0 top-0 w-full"
-      loading="lazy"
-    />
+    {#if !sheet.unreadable}
+      <Picture
+        pictures={[[THUMB, sheet.thumb]]}
+        alt=""
+        class="page-picture absolute inset-x-0 top-0 w-full"
+        loading="lazy"
+      />
+    {/if}
     {#if sheet.pages > 1}
       <span class="absolute right-2 bottom-2 rounded bg-(--sheet) px-2 py-0.5 text-sm font-semibold shadow">
         {sheet.pages} pages

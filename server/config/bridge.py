@@ -1,0 +1,117 @@
+"""Hands requests from uvicorn, which listens, to Django's plain views, which run in threads.
+
+Between the loop and a thread a request crosses twice: there with its whole body, and back with its whole answer. Each
+crossing waits for the interpreter's lock, so a bridge that crosses for every part makes a class wait (decision 0001).
+A body that comes slowly holds no thread; one that is large comes in parts, to a thread that only such requests use.
+"""
+
+import asyncio
+from collections.abc import Iterator
+from concurrent.futures import ThreadPoolExecutor
+from dataclasses import dataclass, field
+from io import BytesIO
+from typing import Any
+
+from a2wsgi.asgi_typing import HTTPScope, Receive, Scope, Send
+from a2wsgi.wsgi import Body, build_environ
+from a2wsgi.wsgi_typing import WSGIApp
+from django.utils import timezone
+
+from server.config.arrival import ARRIVED_AT
+
+SMALL = 1_000_000
+"""Bytes of a body that is waited for as a whole."""
+PART = 256_000
+"""Bytes of an answer that cross at once, or a little more."""
+
+
+class Bridge:
+    """An ASGI application that runs a WSGI application in so many threads, and in as many for large bodies."""
+
+    def __init__(self, views: WSGIApp, threads: int) -> None:
+        self._views = views
+        self._threads = ThreadPoolExecutor(threads, thread_name_prefix="views")
+        self._threads_for_large = ThreadPoolExecutor(threads, thread_name_prefix="large")
+
+    async def __call__(self, scope: Scope, receive: Receive, send: Send) -> None:
+        if scope["type"] == "http":
+            await self._http(scope, receive, send)
+        elif scope["type"] == "websocket":
+            await send({"type": "websocket.close", "code": 1000, "reason": ""})
+
+    async def _http(self, scope: HTTPScope, receive: Receive, send: Send) -> None:
+        loop = asyncio.get_running_loop()
+        arrived_at = timezone.now()
+        body: Any
+        if _announced(scope) > SMALL:
+            threads, body = self._threads_for_large, Body(loop, receive)
+        else:
+            threads, body = self._threads, await _whole(receive)
+            if body is None:
+                return  # who sent it is gone, and had not said all
+        environ: Any = build_environ(scope, body) | {ARRIVED_AT: arrived_at}
+        answer = _Answer(self._views, environ)
+        try:
+            while answer.is_going_on:
+                for message in await loop.run_in_executor(threads, answer.next_part):
+                    await send(message)
+        finally:
+            if answer.is_going_on:  # whoever asked is gone
+                await loop.run_in_executor(threads, answer.close)
+
+
+def _announced(scope: HTTPScope) -> int:
+    """Bytes that a request says it brings; one that does not say is taken for large."""
+    headers = dict(scope["headers"])
+    if b"transfer-encoding" in headers:
+        return SMALL + 1
+    return int(headers.get(b"content-length", b"0"))  # uvicorn has seen to it that it is a number
+
+
+async def _whole(receive: Receive) -> BytesIO | None:
+    """A body, when all of it has come; None: it broke off."""
+    body = BytesIO()
+    while True:
+        message = await receive()
+        if message["type"] != "http.request":
+            return None
+        body.write(message.get("body", b""))
+        if not message.get("more_body", False):
+            body.seek(0)
+            return body
+
+
+@dataclass
+class _Answer:
+    """What the views answer to one request. Everything but ``is_going_on`` runs in a thread."""
+
+    views: WSGIApp
+    environ: Any
+    is_going_on: bool = True
+    _begun: Any = None
+    _chunks: Iterator[bytes] | None = None
+    _start: list[dict[str, Any]] = field(default_factory=list)
+
+    def next_part(self) -> list[Any]:
+        """The messages of the next part, the first of which begins the answer."""
+        if self._chunks is None:
+            self._begun = self.views(self.environ, self._start_response)
+            self._chunks = iter(self._begun)
+        part = bytearray()
+        for chunk in self._chunks:
+            part += chunk
+            if len(part) >= PART:
+                break
+        else:
+            self.is_going_on = False
+            self.close()
+        start, self._start = self._start, []
+        return [*start, {"type": "http.response.body", "body": bytes(part), "more_body": self.is_going_on}]
+
+    def close(self) -> None:
+        getattr(self._begun, "close", lambda: None)()
+
+    def _start_response(self, status: str, headers: list[tuple[str, str]], exc_info: Any = None) -> Any:
+        raw = [(name.strip().encode("latin1").lower(), value.strip().encode("latin1")) for name, value in headers]
+        self._start = [{"type": "http.response.start", "status": int(status.split(" ", 1)[0]), "headers": raw}]
+        return None
