@@ -218,7 +218,7 @@ class SecondDevice(Journey):
         self.assertEqual([answer.value["text"] for answer in copy.answers.all()], ["13:10"])
         teacher = self.teacher_browser().new_page()
         teacher.goto(f"/copies/{copy.pk}/")
-        expect(teacher.get_by_text("Came too late to be handed in")).to_be_visible()
+        expect(teacher.get_by_text("Answers to question 2 came too late to be handed in.")).to_be_visible()
         kept = sheet.page.evaluate("Object.keys(localStorage).filter((name) => name.startsWith('velum:copy:'))")
         self.assertEqual(kept, [])
 

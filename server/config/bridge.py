@@ -21,17 +21,21 @@ from server.config.arrival import ARRIVED_AT
 
 SMALL = 1_000_000
 """Bytes of a body that is waited for as a whole."""
+UPLOADS = 16
+"""Threads for large bodies, which mostly wait for what comes."""
+STALLED = 60.0
+"""Seconds after which a body that does not come any more has broken off: a lid was shut, a network left."""
 PART = 256_000
 """Bytes of an answer that cross at once, or a little more."""
 
 
 class Bridge:
-    """An ASGI application that runs a WSGI application in so many threads, and in as many for large bodies."""
+    """An ASGI application that runs a WSGI application in so many threads."""
 
     def __init__(self, views: WSGIApp, threads: int) -> None:
         self._views = views
         self._threads = ThreadPoolExecutor(threads, thread_name_prefix="views")
-        self._threads_for_large = ThreadPoolExecutor(threads, thread_name_prefix="large")
+        self._upload_threads = ThreadPoolExecutor(UPLOADS, thread_name_prefix="uploads")
 
     async def __call__(self, scope: Scope, receive: Receive, send: Send) -> None:
         if scope["type"] == "http":
@@ -39,16 +43,17 @@ class Bridge:
         elif scope["type"] == "websocket":
             await send({"type": "websocket.close", "code": 1000, "reason": ""})
 
-    async def _http(self, scope: HTTPScope, receive: Receive, send: Send) -> None:
-        loop = asyncio.get_running_loop()
+    async def _http(self, scope: HTTPScope, receive_at_last: Receive, send: Send) -> None:
+        loop, receive = asyncio.get_running_loop(), _impatient(receive_at_last)
         arrived_at = timezone.now()
         body: Any
         if _announced(scope) > SMALL:
-            threads, body = self._threads_for_large, Body(loop, receive)
+            threads, body = self._upload_threads, Body(loop, receive)
         else:
             threads, body = self._threads, await _whole(receive)
             if body is None:
-                return  # who sent it is gone, and had not said all
+                await _give_up(send)
+                return
         environ: Any = build_environ(scope, body) | {ARRIVED_AT: arrived_at}
         answer = _Answer(self._views, environ)
         try:
@@ -68,6 +73,16 @@ def _announced(scope: HTTPScope) -> int:
     return int(headers.get(b"content-length", b"0"))  # uvicorn has seen to it that it is a number
 
 
+def _impatient(receive: Receive) -> Receive:
+    async def receive_in_time() -> Any:
+        try:
+            return await asyncio.wait_for(receive(), STALLED)
+        except TimeoutError:
+            return {"type": "http.disconnect"}
+
+    return receive_in_time
+
+
 async def _whole(receive: Receive) -> BytesIO | None:
     """A body, when all of it has come; None: it broke off."""
     body = BytesIO()
@@ -79,6 +94,12 @@ async def _whole(receive: Receive) -> BytesIO | None:
         if not message.get("more_body", False):
             body.seek(0)
             return body
+
+
+async def _give_up(send: Send) -> None:
+    """Answer a request that broke off; there is hardly anybody to hear it."""
+    await send({"type": "http.response.start", "status": 408, "headers": [(b"connection", b"close")]})
+    await send({"type": "http.response.body", "body": b"", "more_body": False})
 
 
 @dataclass

@@ -1,22 +1,29 @@
 """Requests on their way between the loop and the views."""
 
+import asyncio
 from collections.abc import Iterator
 from typing import Any
+from unittest import mock
 
 from django.test import SimpleTestCase
 from django.utils import timezone
 
+from server.config import bridge
 from server.config.arrival import ARRIVED_AT
 from server.config.bridge import PART, SMALL, Bridge
 
 
 class Browser:
-    """Sends a request in pieces, and keeps what is answered. After ``gone`` messages it hears no more."""
+    """Sends a request in pieces, and keeps what is answered.
 
-    def __init__(self, *pieces: bytes | None, gone: int | None = None) -> None:
+    After ``gone`` messages it hears no more; it ``stalls`` when it does not say that its last piece was the last.
+    """
+
+    def __init__(self, *pieces: bytes | None, gone: int | None = None, stalls: bool = False) -> None:
         self.pieces = list(pieces)
         self.answered: list[Any] = []
         self._gone = gone
+        self._stalls = stalls
 
     async def ask(self, views: Any, *, length: int | None, method: str = "POST") -> None:
         headers = [(b"transfer-encoding", b"chunked")] if length is None else [(b"content-length", b"%d" % length)]
@@ -31,10 +38,12 @@ class Browser:
         await Bridge(views, threads=2)(scope, self._receive, self._send)
 
     async def _receive(self) -> Any:
+        if not self.pieces and self._stalls:
+            await asyncio.Event().wait()
         piece = self.pieces.pop(0) if self.pieces else b""
         if piece is None:
             return {"type": "http.disconnect"}
-        return {"type": "http.request", "body": piece, "more_body": bool(self.pieces)}
+        return {"type": "http.request", "body": piece, "more_body": bool(self.pieces) or self._stalls}
 
     async def _send(self, message: Any) -> None:
         if self._gone is not None and len(self.answered) >= self._gone:
@@ -89,7 +98,16 @@ class TheBridge(SimpleTestCase):
     async def test_a_small_request_that_breaks_off_is_never_heard_of(self) -> None:
         browser, views = Browser(b"eb", None), Echo()
         await browser.ask(views, length=3)
-        self.assertEqual((views.environ, browser.answered), (None, []))
+        self.assertEqual((views.environ, browser.answered[0]["status"]), (None, 408))
+
+    async def test_a_request_that_stalls_has_broken_off_and_holds_nothing_for_ever(self) -> None:
+        with mock.patch.object(bridge, "STALLED", 0.01):
+            small, views = Browser(b"eb", stalls=True), Echo()
+            await small.ask(views, length=3)
+            self.assertEqual((views.environ, small.answered[0]["status"]), (None, 408))
+            large = Browser(b"a" * SMALL, stalls=True)
+            await large.ask(views, length=2 * SMALL)
+        self.assertEqual(large.body, b"a" * SMALL)  # the views see that less came than was announced
 
     async def test_a_large_request_is_read_as_it_comes(self) -> None:
         views = Echo()

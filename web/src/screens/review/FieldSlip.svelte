@@ -24,6 +24,7 @@
   const given = $derived(review.answers.find((answer) => answer.field_id === fieldId));
   const answer = $derived(given?.answer);
   const late = $derived(review.late.filter((answer) => answer.field_id === fieldId));
+  const lateNumbers = $derived([...new Set(review.late.map(({ field_id }) => numbers[field_id]))]);
   const key = $derived(fieldId ? review.document.keys[fieldId] : undefined);
   const record = $derived(review.record.filter((ruling) => ruling.field_id === fieldId).reverse());
   const numbers = $derived(numbersOf(fields));
@@ -151,8 +152,8 @@
     <p class="quiet mt-2">Press a box on the page to see why it was marked so, and to change it.</p>
     {#if review.late.length > 0}
       <p class="mt-3 border-l-4 border-warning pl-3">
-        Some answers came too late to be handed in. They are kept, and are no part of the marks:
-        {[...new Set(review.late.map(({ field_id }) => numbers[field_id]))].join(", ")}.
+        Answers to {lateNumbers.length === 1 ? "question" : "questions"}
+        {lateNumbers.join(", ")} came too late to be handed in. They are kept, and are no part of the marks.
       </p>
     {/if}
   {/if}
