@@ -21,14 +21,18 @@
     busy = false;
   }
 
+  function about(questions: string[]): string {
+    if (questions.length === 0) return "";
+    return ` (of ${questions.length === 1 ? "question" : "questions"} ${questions.join(", ")})`;
+  }
+
   $effect(() => void attempt(async () => (preview = await live.previewNewestKey())));
 </script>
 
 <div class="mt-5 border-l-4 border-accent pl-3">
   <p>
-    You have changed the right answers since{#if preview && preview.changed.length > 0}
-      (of {preview.changed.length === 1 ? "question" : "questions"} {preview.changed.join(", ")}){/if}.
-    Everybody here is marked by the old ones.
+    You have changed the right answers since{about(preview?.changed ?? [])}. Everybody here is marked by the
+    old ones.
   </p>
   {#if preview && preview.doubtful.length > 0}
     <ul class="mt-2 text-warning" aria-label="Look at these first">
