@@ -201,13 +201,18 @@ class PlaceByTouch(Journey):
 class TwoTabs(Journey):
     expected_problems = r"status of 409"
 
-    def test_two_tabs_cannot_overwrite_each_other_silently(self) -> None:
+    def tabs_that_differ(self) -> tuple[EditorPage, EditorPage]:
+        """Two tabs of one worksheet: what was done in the first is saved, what was done in the second is not."""
         context = self.teacher_browser()
         one = EditorPage(context.new_page()).open(self.keepers_log.pk)
         two = EditorPage(context.new_page()).open(self.keepers_log.pk)
         one.draw(60, 200, 160, 230)
         one.expect_saved()
         two.draw(260, 200, 360, 230)
+        return one, two
+
+    def test_two_tabs_cannot_overwrite_each_other_silently(self) -> None:
+        one, two = self.tabs_that_differ()
         dialog = two.page.get_by_role("dialog", name="changed in another tab")
         expect(dialog).to_be_visible()
         self.assert_accessible(two.page)
@@ -218,16 +223,24 @@ class TwoTabs(Journey):
         one.expect_boxes(17)
 
     def test_the_other_tabs_work_can_be_taken_instead(self) -> None:
-        context = self.teacher_browser()
-        one = EditorPage(context.new_page()).open(self.keepers_log.pk)
-        two = EditorPage(context.new_page()).open(self.keepers_log.pk)
-        one.draw(60, 200, 160, 230)
-        one.expect_saved()
-        two.draw(260, 200, 360, 230)
+        _, two = self.tabs_that_differ()
         two.page.get_by_role("dialog").get_by_role("button", name="Take the other tab's").click()
         two.expect_boxes(16)
         two.page.reload()
         two.expect_boxes(16)
+
+    def test_escape_decides_nothing(self) -> None:
+        _, two = self.tabs_that_differ()
+        dialog = two.page.get_by_role("dialog", name="changed in another tab")
+        decide = two.page.locator("header").get_by_role("button", name="Decide")
+        for _ in range(3):
+            expect(dialog).to_be_visible()
+            two.page.keyboard.press("Escape")
+            expect(dialog).to_have_count(0)
+            decide.click()
+        dialog.get_by_role("button", name="Put my changes on top").click()
+        two.expect_boxes(17)
+        two.expect_saved()
 
 
 class EditOffline(Journey):

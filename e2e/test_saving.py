@@ -97,28 +97,6 @@ class SettingsOfAQuestion(Journey):
         self.assertEqual([made["kind"] for made in self.keepers_log.document["fixtures"]], ["shape"])
 
 
-class DecideLater(Journey):
-    expected_problems = r"status of 409"
-
-    def test_escape_decides_nothing_about_two_tabs(self) -> None:
-        context = self.teacher_browser()
-        one = EditorPage(context.new_page()).open(self.keepers_log.pk)
-        two = EditorPage(context.new_page()).open(self.keepers_log.pk)
-        one.draw(60, 200, 160, 230)
-        one.expect_saved()
-        two.draw(260, 200, 360, 230)
-        dialog = two.page.get_by_role("dialog", name="changed in another tab")
-        decide = two.page.locator("header").get_by_role("button", name="Decide")
-        for _ in range(3):
-            expect(dialog).to_be_visible()
-            two.page.keyboard.press("Escape")
-            expect(dialog).to_have_count(0)
-            decide.click()
-        dialog.get_by_role("button", name="Put my changes on top").click()
-        two.expect_boxes(17)
-        two.expect_saved()
-
-
 class Uploads(Journey):
     expected_problems = r"status of 409"
 

@@ -31,8 +31,3 @@ def shown_box(page: Page, box: Box) -> Box:
     """Where something of the file's page is seen on the page as shown, or would be, beyond its edges."""
     upright = onto_source(page).inverse().box(box)
     return turned_box(upright, page.turn, *page.unturned)
-
-
-def is_on(page: Page, box: Box) -> bool:
-    """Whether the middle of a box lies on the page as shown."""
-    return 0 <= box.x + box.width / 2 <= page.width and 0 <= box.y + box.height / 2 <= page.height

@@ -123,13 +123,16 @@ class Standing:
 def standing_of(copy_id: uuid.UUID, changes: Sequence[Change]) -> Standing:
     """What stands in the way of changes."""
     names = [change.field_id for change in changes]
-    orders = AnswerChange.objects.filter(copy_id=copy_id, field_id__in=names, late=False).exclude(device="")
-    newest = orders.values_list("field_id", "device").annotate(Max("order"))
     answers = Answer.objects.filter(copy_id=copy_id, field_id__in=names)
-    return Standing(
-        {answer.field_id: answer for answer in answers},
-        {(field_id, device): order for field_id, device, order in newest},
-    )
+    return Standing({answer.field_id: answer for answer in answers}, orders_of(copy_id, changes))
+
+
+def orders_of(copy_id: uuid.UUID, changes: Sequence[Change]) -> dict[tuple[str, str], int]:
+    """The newest order that each device has sent for each field of the changes."""
+    names = [change.field_id for change in changes]
+    rows = AnswerChange.objects.filter(copy_id=copy_id, field_id__in=names, late=False).exclude(device="")
+    newest = rows.values_list("field_id", "device").annotate(Max("order"))
+    return {(field_id, device): order for field_id, device, order in newest}
 
 
 @dataclass(frozen=True)
@@ -163,24 +166,18 @@ def _decide(
     if before is not None and change.revision <= before.revision and before.value == value:
         decided.outcomes.append(Outcome(change.field_id, before.revision, before.value))  # it came before
         return
-    typed_at = now - change.age
-    revision, kept = change.revision, True
+    new = _columns(copy_id, change, value, now)
+    kept = True
     if before is not None and change.revision <= before.revision:
-        revision = before.revision + 1
+        new["revision"] = before.revision + 1
         is_newest = not change.order or change.order > newest
-        kept = is_newest and ((bool(change.device) and before.device == change.device) or typed_at > before.typed_at)
-    new = {
-        "copy_id": copy_id,
-        "field_id": change.field_id,
-        "revision": revision,
-        "value": value,
-        "typed_at": typed_at,
-        "device": change.device,
-    }
+        kept = is_newest and (
+            (bool(change.device) and before.device == change.device) or new["typed_at"] > before.typed_at
+        )
     decided.log.append(AnswerChange(kept=kept, order=change.order, **new))
     if kept or before is None:
         decided.answers.append(Answer(**new))
-        decided.outcomes.append(Outcome(change.field_id, revision, value))
+        decided.outcomes.append(Outcome(change.field_id, new["revision"], value))
     else:
         decided.outcomes.append(Outcome(change.field_id, before.revision, before.value))
 
@@ -221,14 +218,16 @@ def note_late(copy: Copy, changes: Sequence[Change], now: datetime) -> list[Outc
 
 
 def _late(copy: Copy, change: Change, value: dict[str, Any], now: datetime) -> AnswerChange:
-    return AnswerChange(
-        copy=copy,
-        field_id=change.field_id,
-        revision=change.revision,
-        value=value,
-        typed_at=now - change.age,
-        kept=False,
-        late=True,
-        device=change.device,
-        order=change.order,
-    )
+    return AnswerChange(kept=False, late=True, order=change.order, **_columns(copy.pk, change, value, now))
+
+
+def _columns(copy_id: uuid.UUID, change: Change, value: dict[str, Any], now: datetime) -> dict[str, Any]:
+    """What an answer and its row in the log have in common."""
+    return {
+        "copy_id": copy_id,
+        "field_id": change.field_id,
+        "revision": change.revision,
+        "value": value,
+        "typed_at": now - change.age,
+        "device": change.device,
+    }

@@ -17,7 +17,7 @@ from server.copies.flows.answer import (
     decide,
     latest_of,
     note_late,
-    standing_of,
+    orders_of,
 )
 from server.copies.flows.find import find_copy
 from server.copies.flows.marking import marks_now, stored
@@ -47,9 +47,8 @@ def hand_in(copy_id: uuid.UUID, changes: Iterable[Change], now: datetime) -> Han
             return HandedIn(copy.handed_in_at, note_late(copy, latest, now))
         check_open(copy)
         answers = {answer.field_id: answer for answer in copy.answers.all()}
-        decided = decide(
-            copy_id, copy.handout.edition_id, latest, Standing(answers, standing_of(copy_id, latest).orders), now
-        )
+        standing = Standing(answers, orders_of(copy_id, latest))
+        decided = decide(copy_id, copy.handout.edition_id, latest, standing, now)
         for outcome in decided.outcomes:
             if outcome.refused is not None:
                 raise outcome.refused

@@ -213,11 +213,6 @@ export class Editing {
     if (fixture.kind === "text") this.writing = fixture.id;
   }
 
-  changeFixtures(label: string, fixtures: Fixture[], joins?: string, typing = false): void {
-    const edits: Edit[] = fixtures.map((fixture) => ({ op: "change_fixture", fixture }));
-    if (edits.length > 0) this.do(label, edits, joins, typing);
-  }
-
   /** Bring the fixture in hand above the next one on its page, or above all; or below. */
   layer(fixture: Fixture, to: "top" | "up" | "down" | "bottom"): void {
     const around = this.fixtures.filter((other) => other.page === fixture.page);
