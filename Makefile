@@ -3,7 +3,7 @@
 PORT ?= 8000
 PYTHON ?= python3
 BIN := .venv/bin
-WEB_SOURCES := $(shell find web/src web/public web/vite.config.ts web/picture_library.ts server/templates -type f)
+WEB_SOURCES := $(shell find web/src web/public web/*.ts web/*.mjs server/templates -type f -not -path '*/.wuchale/*' -not -name data.js)
 
 # What the demo runs with; it keeps its data in var/demo.
 DEMO := VELUM_DEMO=1 VELUM_DATA=var/demo
@@ -21,9 +21,7 @@ demo-fresh:
 	@$(MAKE) --no-print-directory demo
 
 test: .venv/dev.stamp build chromium tesseract postgresql | var/test
-	$(TEST) $(BIN)/python manage.py test --noinput checks velum server
-	$(TEST) $(BIN)/python -m checks.postgres server
-	$(TEST) $(BIN)/python manage.py test --noinput e2e
+	$(TEST) $(BIN)/python -m checks.everything
 
 check: .venv/dev.stamp build | var/test
 	$(TEST) $(BIN)/python manage.py test --noinput checks

@@ -4,7 +4,7 @@ import globals from "globals";
 import ts from "typescript-eslint";
 
 export default ts.config(
-  { ignores: ["web/dist", "web/src/generated", "node_modules", ".venv", "var"] },
+  { ignores: ["web/dist", "web/src/generated", "web/src/words/.wuchale", "node_modules", ".venv", "var"] },
   js.configs.recommended,
   ...ts.configs.strict,
   ...svelte.configs.recommended,

@@ -19,15 +19,16 @@ django.setup()
 from django.utils import timezone  # noqa: E402
 
 from server.accounts.models import User  # noqa: E402
-from server.copies.flows.marking import marks_now, stored  # noqa: E402
-from server.copies.models import Answer, Copy, Mark  # noqa: E402
+from server.copies.flows.marking import marker_of, marks_now, stored  # noqa: E402
+from server.copies.models import Answer, Copy, StoredMark  # noqa: E402
+from server.handouts.flows.documents import marked_by  # noqa: E402
 from server.handouts.flows.hand_out import hand_out  # noqa: E402
 from server.markbook.flows.newest_key import use_newest_key  # noqa: E402
 from server.worksheets.documents import written  # noqa: E402
 from server.worksheets.flows.edit import edit  # noqa: E402
 from server.worksheets.models import Worksheet  # noqa: E402
 from velum.document.edits import SetKey  # noqa: E402
-from velum.document.tests.examples import answer_box, worksheet  # noqa: E402
+from velum.document.tests.examples import a_document, answer_box  # noqa: E402
 from velum.geometry.box import Box  # noqa: E402
 from velum.kinds.answer_box import AnswerBoxKey  # noqa: E402
 from velum.kinds.choice import Choice, ChoiceKey, worded  # noqa: E402
@@ -48,7 +49,7 @@ def run(students: int, count: int) -> dict[str, float]:
     owner = User.objects.first()
     assert owner is not None
     fields, keys = _sheet(count)
-    document = worksheet().changed(fields=tuple(fields), keys=keys)
+    document = a_document().changed(fields=tuple(fields), keys=keys)
     sheet = Worksheet.objects.create(owner=owner, **written(document))
     handout = hand_out(owner, sheet.pk)
     now = timezone.now()
@@ -61,8 +62,10 @@ def run(students: int, count: int) -> dict[str, float]:
         for number, copy in enumerate(copies)
         for place, field in enumerate(fields)
     )
+    marker = marker_of(handout, marked_by(handout).keys)
     for copy in copies:
-        Mark.objects.bulk_create(stored(copy.pk, marked) for marked in marks_now(copy, copy.answers.all()))
+        marks = marks_now(copy, copy.answers.all(), marker)
+        StoredMark.objects.bulk_create(stored(copy.pk, marked) for marked in marks)
     key = AnswerBoxKey(text="kelp", also=("bladder wrack",))
     edit(owner, sheet.pk, sheet.revision, uuid.uuid4(), [SetKey(field_id=fields[0].id, key=key)])
     begun = time.perf_counter()
@@ -71,7 +74,7 @@ def run(students: int, count: int) -> dict[str, float]:
     begun = time.perf_counter()
     rows = list(Answer.objects.filter(copy__handout=handout).values_list("copy", "field_id", "value"))
     bare = time.perf_counter() - begun
-    total = sum(Fraction(mark.earned) for mark in Mark.objects.filter(copy__handout=handout))
+    total = sum(Fraction(mark.earned) for mark in StoredMark.objects.filter(copy__handout=handout))
     return {"seconds": seconds, "bare": bare, "answers": len(rows), "changed": changed, "total": float(total)}
 
 

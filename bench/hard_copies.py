@@ -6,20 +6,20 @@ from collections.abc import Callable
 
 from bench.figure import Figure
 from velum.answers.comparison import Comparison, Words
-from velum.document.tests.examples import answer_box, worksheet
-from velum.document.worksheet import Worksheet
+from velum.document.document import Document
+from velum.document.group import Group
+from velum.document.tests.examples import a_document, answer_box
 from velum.kinds.answer_box import AnswerBoxAnswer, AnswerBoxKey
 from velum.marking.copies import mark_copy
-from velum.marking.group import Group
 
 AT_MOST = 0.100
 
 
-def _sheet(count: int, key: Callable[[int], AnswerBoxKey], *, any_order: bool) -> Worksheet:
+def _sheet(count: int, key: Callable[[int], AnswerBoxKey], *, any_order: bool) -> Document:
     fields = tuple(answer_box(f"box{number:04}") for number in range(count))
     groups = (Group(id="group1", fields=tuple(field.id for field in fields), any_order=True),) if any_order else ()
     keys = {field.id: key(number) for number, field in enumerate(fields)}
-    return worksheet().changed(fields=fields, keys=keys, groups=groups)
+    return a_document().changed(fields=fields, keys=keys, groups=groups)
 
 
 def _roots(number: int) -> str:
@@ -31,7 +31,7 @@ def _key(text: str, *also: str, comparison: Comparison | None = None) -> AnswerB
 
 
 _HUNDRED = range(100)
-COPIES: dict[str, tuple[Worksheet, Callable[[int], str]]] = {
+COPIES: dict[str, tuple[Document, Callable[[int], str]]] = {
     "40 boxes with roots, in any order": (
         _sheet(40, lambda n: _key(_roots(n)), any_order=True),
         lambda n: _roots(39 - n),
@@ -65,7 +65,7 @@ def measure() -> list[Figure]:
     return [_figure(name, sheet, written) for name, (sheet, written) in COPIES.items()]
 
 
-def _figure(name: str, sheet: Worksheet, written: Callable[[int], str]) -> Figure:
+def _figure(name: str, sheet: Document, written: Callable[[int], str]) -> Figure:
     answers = {field.id: AnswerBoxAnswer(text=written(number)) for number, field in enumerate(sheet.fields)}
     words = {field.id: AnswerBoxAnswer(text="kelp") for field in sheet.fields}
     mark_copy(sheet, words)  # reads the key, as the first copy of a class does
@@ -75,7 +75,7 @@ def _figure(name: str, sheet: Worksheet, written: Callable[[int], str]) -> Figur
     return Figure(name, f"{seconds * 1000:.0f} ms", reference, "at most 100 ms", seconds <= AT_MOST)
 
 
-def _once(sheet: Worksheet, answers: dict[str, AnswerBoxAnswer]) -> float:
+def _once(sheet: Document, answers: dict[str, AnswerBoxAnswer]) -> float:
     begun = time.process_time()
     mark_copy(sheet, answers)
     return time.process_time() - begun

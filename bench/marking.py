@@ -27,7 +27,7 @@ def measure() -> list[Figure]:
     for what, (meant, written) in ANSWERS.items():
         key = AnswerBoxKey(text=meant)
         answers = [AnswerBoxAnswer(text=text) for text in written]
-        rate = _rate(lambda answer, key=key: ANSWER_BOX.mark(FIELD, key, answer), answers)
+        rate = _rate(lambda answer, key=key: ANSWER_BOX.marks(FIELD, key, answer), answers)
         bare = _rate(lambda answer, meant=meant: answer.text.strip().lower() == meant.lower(), answers)
         figures.append(_figure(what, rate, f"{bare:,.0f} /s for a bare comparison", WANTED.get(what)))
     return [*figures, _expressions()]
@@ -37,7 +37,7 @@ def _expressions() -> Figure:
     """Every answer another, for what was read once is remembered."""
     key = AnswerBoxKey(text=EXPRESSION)
     windows = [[AnswerBoxAnswer(text=text) for text in _written(window)] for window in range(WINDOWS)]
-    rate = max(_once(lambda answer: ANSWER_BOX.mark(FIELD, key, answer), answers) for answers in windows)
+    rate = max(_once(lambda answer: ANSWER_BOX.marks(FIELD, key, answer), answers) for answers in windows)
     bare = max(_once(lambda answer: GRAMMAR.parse(answer.text), answers) for answers in windows)
     return _figure("expressions", rate, f"{bare:,.0f} /s only read by the grammar", WANTED_EXPRESSIONS)
 

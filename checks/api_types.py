@@ -11,13 +11,13 @@ import django
 from pydantic import TypeAdapter
 
 from checks.edit_cases import edit_cases
+from velum.document.document import Title
 from velum.document.tests.numbering_cases import NUMBERING_CASES
-from velum.document.worksheet import Title
 from velum.fixtures.fixture import Words
 from velum.fixtures.picture import Alternative
 from velum.kinds.answer_box import Written
 from velum.kinds.choice import OptionText
-from velum.kinds.kind import Hint, Name, QuestionNumber
+from velum.kinds.part import Hint, Name, QuestionNumber
 
 ROOT = Path(__file__).resolve().parents[1]
 

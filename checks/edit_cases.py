@@ -4,10 +4,12 @@ from typing import Any
 
 from pydantic import TypeAdapter
 
+from velum.answers.settings import AnswerSettings
 from velum.document.cuts import cut_out
+from velum.document.document import Document
 from velum.document.edits import (
     BringPageBack,
-    Change,
+    ChangeField,
     ChangeFixture,
     Edit,
     ForgetPage,
@@ -15,27 +17,27 @@ from velum.document.edits import (
     LayerFixture,
     LayFixture,
     MovePage,
-    Place,
-    Remove,
+    PlaceField,
+    RemoveField,
     RemoveFixture,
     Rename,
-    SetDecimal,
     SetGroups,
     SetKey,
     SetPageAside,
+    SetSettings,
     ShowPage,
     SwapPaper,
     TurnPage,
     apply,
 )
-from velum.document.tests.examples import answer_box, page, worksheet
-from velum.document.worksheet import Shown, Worksheet
+from velum.document.group import Group
+from velum.document.page import Shown
+from velum.document.tests.examples import a_document, answer_box, page
 from velum.fixtures.shape import Line, Shape
 from velum.geometry.box import Box
 from velum.geometry.projection import Point
 from velum.kinds.answer_box import AnswerBoxKey
 from velum.kinds.tick_places import TICK_PLACES
-from velum.marking.group import Group
 
 FLAT = Shown(
     width=500,
@@ -48,14 +50,14 @@ ARROW = Line(id="arrow1", page="page1", box=Box(x=200, y=90, width=80, height=60
 PAIR = Group(id="group1", fields=("box1", "box2"), any_order=True, points=1)
 KEY = AnswerBoxKey(text="limpet")
 CASES: dict[str, list[Edit]] = {
-    "place": [Place(field=answer_box("box9", y=10))],
-    "change": [Change(field=answer_box("box1", y=700, points=2.5))],
-    "remove": [Remove(field_id="box1")],
+    "place": [PlaceField(field=answer_box("box9", y=10))],
+    "change": [ChangeField(field=answer_box("box1", y=700, points=2.5))],
+    "remove": [RemoveField(field_id="box1")],
     "set_key": [SetKey(field_id="box2", key=KEY)],
     "take a key away": [SetKey(field_id="box1", key=None)],
-    "set_decimal": [SetDecimal(decimal=",")],
+    "set_settings": [SetSettings(settings=AnswerSettings(decimal=","))],
     "set_groups": [SetGroups(groups=(PAIR,))],
-    "remove from a group": [SetGroups(groups=(PAIR,)), Remove(field_id="box1")],
+    "remove from a group": [SetGroups(groups=(PAIR,)), RemoveField(field_id="box1")],
     "rename": [Rename(title="Zones of the shore")],
     "swap_paper": [
         InsertPage(page=page("page9"), to=1),
@@ -66,7 +68,7 @@ CASES: dict[str, list[Edit]] = {
     "move_page": [MovePage(page_id="page2", to=0)],
     "turn_page": [TurnPage(page_id="page1", by=90)],
     "turn_page with tick places": [
-        Place(field=TICK_PLACES.example[0]),
+        PlaceField(field=TICK_PLACES.example[0]),
         TurnPage(page_id="page1", by=90),
         TurnPage(page_id="page1", by=180),
     ],
@@ -81,9 +83,9 @@ CASES: dict[str, list[Edit]] = {
         ShowPage(page_id="page1", shown=FLAT),
         ShowPage(page_id="page1", shown=Shown(width=595.276, height=841.89)),
     ],
-    "set_page_aside": [Remove(field_id="box3"), SetPageAside(page_id="page2")],
+    "set_page_aside": [RemoveField(field_id="box3"), SetPageAside(page_id="page2")],
     "bring_page_back": [
-        Remove(field_id="box3"),
+        RemoveField(field_id="box3"),
         SetPageAside(page_id="page2"),
         BringPageBack(page_id="page2", to=0),
     ],
@@ -115,7 +117,7 @@ CASES: dict[str, list[Edit]] = {
 
 def edit_cases() -> list[dict[str, Any]]:
     """Each case: its name, a worksheet, edits, the worksheet after them, and how its pages then look."""
-    before = worksheet(
+    before = a_document(
         answer_box("box1", y=100),
         answer_box("box2", y=300.5, x=80.25),
         answer_box("box3", y=200, on="page2"),
@@ -134,5 +136,5 @@ def edit_cases() -> list[dict[str, Any]]:
     ]
 
 
-def _json(document: Worksheet) -> dict[str, Any]:
+def _json(document: Document) -> dict[str, Any]:
     return document.model_dump(mode="json")

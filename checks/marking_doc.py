@@ -1,8 +1,8 @@
 """Makes docs/marking.md of the cases that the core is tested with: `python -m checks.marking_doc`."""
 
-from velum.answers.compare import LONGEST, compare
+from velum.answers.compare import LONGEST, compare_written
 from velum.answers.tests.cases import GROUPS
-from velum.marking.mark import Verdict
+from velum.mark import Verdict
 from velum.marking.tests.cases import PICKS, POOLS
 
 _VERDICTS = {
@@ -32,7 +32,7 @@ def marking_doc() -> str:
     for group in GROUPS:
         rows = []
         for key, written, verdict, _ in group.rows:
-            words = compare(written, [key], group.comparison).reason.words
+            words = compare_written(written, [key], group.comparison).reason.words
             rows.append(f"| {_shown(key)} | {_shown(written)} | {_VERDICTS[verdict]} | {words} |")
         table = "\n".join(["| the key | an answer | verdict | why |", "|---|---|---|---|", *rows])
         parts.append(f"## {group.title}\n\n{group.says}\n\n{table}\n")

@@ -68,11 +68,11 @@ def _fixtures(page: Page, home: str) -> None:
     page.get_by_text("4 pages").wait_for()
     page.get_by_role("navigation", name="Steps").get_by_role("link", name="Film").click()
     page.get_by_role("button", name="Go to page 4").click()
-    for word, left in (("lobster", 150), ("crab", 300), ("fish", 450)):
+    for word, left in (("lobster", 190), ("crab", 380), ("fish", 570)):
         page.get_by_label("Lay on the page").get_by_role("button", name="Picture").click()
         paper = page.locator("[data-page] > .paper").nth(3).bounding_box()
         assert paper
-        page.mouse.click(paper["x"] + left, paper["y"] + 330)
+        page.mouse.click(paper["x"] + left, paper["y"] + 420)
         page.get_by_role("dialog").get_by_label("Find").fill(word)
         page.get_by_role("dialog").get_by_role("button", name=word, exact=True).click()
         page.locator("[data-fixture] img").nth(0).wait_for()

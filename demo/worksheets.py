@@ -2,8 +2,8 @@
 
 from dataclasses import dataclass
 
-from velum.document.edits import Edit, Place, SetKey
-from velum.document.worksheet import Worksheet
+from velum.document.document import Document
+from velum.document.edits import Edit, PlaceField, SetKey
 from velum.geometry.box import Box
 from velum.kinds.answer_box import AnswerBox, AnswerBoxKey
 
@@ -57,14 +57,14 @@ KEEPERS_LOG = (
 )
 
 
-def edits(worksheet: Worksheet, boxes: tuple[Laid, ...]) -> list[Edit]:
+def edits(worksheet: Document, boxes: tuple[Laid, ...]) -> list[Edit]:
     """The edits that lay the boxes on a worksheet and set their keys."""
     made: list[Edit] = []
     for number, laid in enumerate(boxes):
         field_id = f"box{number:03}"
         box = Box(x=laid.x, y=laid.y, width=laid.width, height=laid.height)
         made.append(
-            Place(
+            PlaceField(
                 field=AnswerBox(
                     id=field_id,
                     page=worksheet.pages[laid.page].id,

@@ -20,12 +20,13 @@ from server.copies.flows.check import check
 from server.copies.flows.hand_in import hand_in
 from server.copies.flows.join import join
 from server.handouts.flows.hand_out import hand_out
-from server.handouts.flows.settle import settle
+from server.markbook.flows.settle import settle
 from server.worksheets import documents
 from server.worksheets.flows.bring_in import bring_in
 from server.worksheets.flows.edit import edit
 from server.worksheets.models import Worksheet
 from velum.document.edits import Rename
+from velum.kinds.part import PartRef
 
 
 def is_empty() -> bool:
@@ -62,7 +63,7 @@ def _hand_out_to_kestrels(teacher: User, worksheet: Worksheet) -> None:
         copy = join(handout, student.name)
         for box, tried in student.tries:
             save_answers(copy.pk, [_written(box, 1, tried)], now)
-            check(copy, f"box{box:03}")
+            check(copy, PartRef(f"box{box:03}"))
         changes = [_written(box, 2, answer) for box, answer in enumerate(student.answers) if answer is not None]
         if changes:
             save_answers(copy.pk, changes, now)

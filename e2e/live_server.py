@@ -56,7 +56,7 @@ class UvicornThread(LiveServerThread):
         return again
 
 
-def wait_until(true: Any, what: str, seconds: float = 20) -> None:
+def wait_until(true: Any, what: str, seconds: float = 300) -> None:
     """Wait for something that no screen shows, such as a row in the database."""
     end = time.monotonic() + seconds
     while not true():

@@ -1,4 +1,4 @@
-from playwright.sync_api import Page, expect
+from playwright.sync_api import Locator, Page, expect
 
 from e2e.journey import LAPTOP, PHONE, Journey
 from e2e.live_server import wait_until
@@ -7,8 +7,8 @@ from server.copies.models import Copy
 from server.handouts.flows.hand_out import hand_out
 from server.worksheets.documents import written
 from server.worksheets.models import Worksheet
-from velum.document.edits import Place, apply
-from velum.document.reading import read_worksheet
+from velum.document.edits import PlaceField, apply
+from velum.document.reading import read_document
 from velum.document.tests.examples import answer_box
 
 NETWORK = r"ERR_INTERNET_DISCONNECTED|ERR_CONNECTION|ERR_EMPTY|ERR_FAILED|ERR_SOCKET"
@@ -31,7 +31,7 @@ class Answer(Student):
     def test_signs_that_are_on_no_keyboard_are_pressed(self) -> None:
         box = answer_box("formula1", y=700, on=self.tide_table.document["pages"][0]["id"])
         box = box.changed(signs="chemistry")
-        document = apply(read_worksheet(self.tide_table.document), [Place(field=box)])
+        document = apply(read_document(self.tide_table.document), [PlaceField(field=box)])
         sheet = Worksheet.objects.create(owner=self.maren, **written(document))
         code = hand_out(self.maren, sheet.pk).code
         for name, size in (("Ama Lindqvist", LAPTOP), ("Bao Okafor", PHONE)):
@@ -45,7 +45,7 @@ class Answer(Student):
             page.keyboard.type("H")
             signs.get_by_role("button", name="Lowered digits").click()
             page.keyboard.type("2O")
-            signs.get_by_role("button", name="arrow", exact=True).click()
+            signs.get_by_role("button", name="Arrow", exact=True).click()
             page.keyboard.type("SO")
             signs.get_by_role("button", name="Lowered digits").click()
             page.keyboard.type("4")
@@ -53,6 +53,45 @@ class Answer(Student):
             page.keyboard.type("2-")
             expect(answer).to_have_value("H₂O→SO₄²⁻")
             self.assert_accessible(page)
+            if size is LAPTOP:
+                self.reach_signs_by_keyboard(page, signs)
+
+    def reach_signs_by_keyboard(self, page: Page, signs: Locator) -> None:
+        """They stand below the pages, over no box; Tab leads through them as if they stood beside the answer."""
+        answer, bar = page.get_by_label("Answer 11", exact=True), signs.bounding_box()
+        view = page.get_by_role("main").bounding_box()
+        assert bar and view
+        self.assertGreaterEqual(bar["y"], view["y"] + view["height"])
+        expect(answer).to_be_in_viewport(ratio=1)
+        answer.press("Tab")
+        page.keyboard.press("Tab")
+        page.keyboard.press("Tab")
+        page.keyboard.press("Enter")
+        expect(answer).to_have_value("H₂O→SO₄²⁻→")
+        expect(answer).to_be_focused()
+        page.keyboard.press("Tab")
+        page.keyboard.press("Shift+Tab")
+        expect(answer).to_be_focused()
+        page.keyboard.press("Tab")
+        page.keyboard.press("Escape")
+        expect(answer).to_be_focused()
+        buttons = signs.get_by_role("button")
+        buttons.last.focus()
+        page.keyboard.press("Tab")
+        expect(answer).not_to_be_focused()
+        expect(buttons.first).not_to_be_focused()
+
+    def test_an_answer_that_is_not_taken_is_told_wherever_the_student_works(self) -> None:
+        for name, size in (("Kaito Brandt", LAPTOP), ("Kaito B.", PHONE)):
+            sheet = self.join(self.new_browser(**size).new_page(), name)
+            answer = sheet.answer(1)
+            answer.evaluate("box => box.removeAttribute('maxlength')")
+            answer.fill("sea " * 6000)
+            alert = sheet.page.get_by_role("alert").filter(has_text="Your answer to 1 was not taken")
+            expect(alert).to_be_visible()
+            answer.fill("13:10")
+            expect(alert).to_have_count(0)
+            sheet.expect_saved()
 
     def test_a_student_joins_answers_and_hands_in(self) -> None:
         sheet = self.join()

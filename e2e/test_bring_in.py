@@ -38,7 +38,7 @@ class BringIn(Journey):
             self.desk.bring_in(path)
         bar = self.page.get_by_role("progressbar", name="Pages drawn")
         expect(bar).to_have_attribute("max", "30")
-        expect(bar).to_have_count(0, timeout=60_000)
+        expect(bar).to_have_count(0)
 
     def test_a_paper_is_dropped_on_the_desk(self) -> None:
         with file("keepers log.pdf", keepers_log.draw()) as path:

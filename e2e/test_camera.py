@@ -30,7 +30,7 @@ class Camera(Journey):
         dialog.get_by_role("button", name="Bring in 2 photos").click()
         page.wait_for_url("**/worksheets/**")
         page.get_by_role("navigation", name="Steps").get_by_role("link", name="Pages").click()
-        page.get_by_role("button", name="Straighten all 2").click(timeout=60_000)
+        page.get_by_role("button", name="Straighten all 2").click()
         expect(page.get_by_text("210 × 297 mm")).to_have_count(2)
         EditorPage(page).expect_saved()
         sheet = Worksheet.objects.order_by("created_at").last()

@@ -65,7 +65,7 @@ class KeySheet(Journey):
         said = slip.get_by_label("What would be said of it")
         slip.get_by_label("Try an answer").fill("0.121 m")
         expect(said).to_contain_text("another number")
-        slip.get_by_label("Right is").select_option("within an amount")
+        slip.get_by_label("Right is").select_option("Within an amount")
         expect(said).to_contain_text("near enough")
         slip.get_by_label("Amount", exact=True).fill("a bit")
         slip.get_by_label("Amount", exact=True).press("Tab")

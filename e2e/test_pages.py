@@ -42,12 +42,12 @@ class Pages(Journey):
         return document
 
     def test_a_page_is_moved_and_its_boxes_with_it(self) -> None:
-        expect(self.sheets().nth(1)).to_contain_text("7 answer boxes")
+        expect(self.sheets().nth(1)).to_contain_text("7 fields")
         self.press("Earlier", 2)
-        expect(self.sheets().nth(0)).to_contain_text("7 answer boxes")
+        expect(self.sheets().nth(0)).to_contain_text("7 fields")
         self.assertEqual([page["number"] for page in self.document()["pages"]], [1, 0, 2])
         self.editor.undo.click()
-        expect(self.sheets().nth(1)).to_contain_text("7 answer boxes")
+        expect(self.sheets().nth(1)).to_contain_text("7 fields")
 
     def test_a_page_is_turned_and_drawn_anew(self) -> None:
         self.press("Turn", 2)
@@ -67,7 +67,7 @@ class Pages(Journey):
         self.assertEqual(len(self.document()["fields"]), 8)
         self.editor.undo.click()
         expect(self.sheets()).to_have_count(3)
-        expect(self.sheets().nth(1)).to_contain_text("7 answer boxes")
+        expect(self.sheets().nth(1)).to_contain_text("7 fields")
         self.assertEqual(len(self.document()["keys"]), 10)
         self.press("Set aside", 1)
         self.page.reload()

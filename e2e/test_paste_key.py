@@ -7,7 +7,7 @@ from playwright.sync_api import expect
 from e2e.journey import Journey
 from e2e.pages.editor import EditorPage
 from server.worksheets.flows.edit import edit
-from velum.document.edits import Place
+from velum.document.edits import PlaceField
 from velum.geometry.box import Box
 from velum.kinds.choice import Choice, worded
 
@@ -87,7 +87,7 @@ class Letters(Journey):
             self.keepers_log.pk,
             self.keepers_log.revision,
             uuid.uuid4(),
-            [Place(field=choice) for choice in choices],
+            [PlaceField(field=choice) for choice in choices],
         )
         self.editor = EditorPage(self.teacher_browser().new_page()).open(self.keepers_log.pk, step="key")
         self.page = self.editor.page

@@ -1,5 +1,6 @@
 from playwright.sync_api import expect
 
+from e2e.finger import REST, Finger
 from e2e.journey import Journey
 from e2e.live_server import wait_until
 from e2e.pages.editor import EditorPage
@@ -95,12 +96,84 @@ class Place(Journey):
         keys.press("Control+Shift+z")
         editor.expect_boxes(16)
 
-    def test_tab_goes_from_box_to_box_in_reading_order(self) -> None:
-        editor = self.editor
+    def test_the_film_is_one_tab_stop_and_arrows_go_from_box_to_box(self) -> None:
+        editor, keys = self.editor, self.page.keyboard
         editor.box(1).focus()
-        self.page.keyboard.press("Tab")
+        keys.press("ArrowDown")
         expect(editor.box(2)).to_be_focused()
-        expect(editor.box(2)).to_have_attribute("aria-pressed", "true")
+        keys.press("End")
+        expect(editor.box(15)).to_be_focused()
+        keys.press("ArrowLeft")
+        expect(editor.box(14)).to_be_focused()
+        self.assertEqual(self.page.locator("[data-field][tabindex='0']").count(), 1)
+        keys.press("Tab")
+        expect(editor.box(15)).not_to_be_focused()
+        keys.press("Shift+Tab")
+        expect(editor.box(14)).to_be_focused()
+        expect(editor.box(14)).to_have_attribute("aria-pressed", "false")
+
+    def test_space_takes_in_hand_and_with_shift_another_one_too(self) -> None:
+        editor, keys = self.editor, self.page.keyboard
+        editor.box(1).focus()
+        before = editor.size(editor.box(1))
+        keys.press("Space")
+        expect(editor.box(1)).to_have_attribute("aria-pressed", "true")
+        keys.press("Control+ArrowDown")
+        expect(editor.box(2)).to_be_focused()
+        keys.press("Shift+Space")
+        expect(editor.slip).to_contain_text("2 in hand")
+        keys.press("Shift+ArrowRight")
+        self.assertGreater(editor.size(editor.box(1))[0], before[0] + 5)
+        keys.press("Space")
+        expect(editor.box(2)).to_have_attribute("aria-pressed", "false")
+        keys.press("Escape")
+        expect(editor.box(1)).to_have_attribute("aria-pressed", "false")
+        keys.press("ArrowUp")
+        expect(editor.box(1)).to_be_focused()
+
+    def test_enter_goes_to_the_slip_and_escape_back_and_its_keys_move_nothing(self) -> None:
+        editor, keys = self.editor, self.page.keyboard
+        editor.box(2).focus()
+        before = editor.size(editor.box(2))
+        keys.press("Enter")
+        expect(editor.slip.locator(":focus")).to_have_count(1)
+        editor.slip.get_by_role("radio").first.focus()
+        keys.press("ArrowRight")
+        keys.press("ArrowDown")
+        keys.press("Delete")
+        editor.expect_boxes(15)
+        keys.press("Escape")
+        expect(editor.box(2)).to_be_focused()
+        self.assertEqual(editor.size(editor.box(2)), before)
+
+    def test_what_is_looked_at_stays_when_zooming_and_when_the_view_comes_back(self) -> None:
+        editor, page = self.editor, self.page
+        middle = "document.elementFromPoint(640, 500)?.closest('[data-page]')?.dataset.page"
+        editor.box(8).scroll_into_view_if_needed()
+        there = page.evaluate(middle)
+        for name in ("Larger", "Larger", "Larger"):
+            page.get_by_role("group", name="Zoom").get_by_role("button", name=name).click()
+        self.assertEqual(page.evaluate(middle), there)
+        before = page.evaluate("document.querySelector('main .overflow-auto').scrollTop")
+        editor.step("Pages")
+        editor.step("Film")
+        expect(page.get_by_role("group", name="Zoom")).to_contain_text("200 %")
+        wait_until(
+            lambda: abs(page.evaluate("document.querySelector('main .overflow-auto').scrollTop") - before) < 3,
+            "the view is where it was",
+        )
+
+    def test_undo_works_on_every_step_and_with_the_other_usual_key(self) -> None:
+        editor, keys = self.editor, self.page.keyboard
+        editor.draw(60, 200, 160, 230)
+        editor.expect_boxes(16)
+        editor.step("Pages")
+        keys.press("Control+z")
+        expect(editor.told).to_contain_text("Undone")
+        editor.step("Film")
+        editor.expect_boxes(15)
+        keys.press("Control+y")
+        editor.expect_boxes(16)
 
     def test_undo_goes_all_the_way_back_and_redo_forth(self) -> None:
         editor = self.editor
@@ -173,28 +246,17 @@ class PlaceByTouch(Journey):
     def test_boxes_are_drawn_moved_and_resized_with_a_finger(self) -> None:
         context = self.teacher_browser(has_touch=True)
         editor = EditorPage(context.new_page()).open(self.keepers_log.pk)
-        touch = context.new_cdp_session(editor.page)
-
-        def finger(kind: str, *at: float) -> None:
-            points = [{"x": at[0], "y": at[1]}] if at else []
-            touch.send("Input.dispatchTouchEvent", {"type": kind, "touchPoints": points})
-
-        def stroke(x1: float, y1: float, x2: float, y2: float) -> None:
-            finger("touchStart", x1, y1)
-            for step in (0.3, 0.6, 1.0):
-                finger("touchMove", x1 + (x2 - x1) * step, y1 + (y2 - y1) * step)
-            finger("touchEnd")
-
+        finger = Finger(editor.page)
         corner = editor.paper(0).bounding_box()
         assert corner
-        stroke(corner["x"] + 80, corner["y"] + 300, corner["x"] + 240, corner["y"] + 340)
+        finger.go(corner["x"] + 80, corner["y"] + 300, corner["x"] + 240, corner["y"] + 340, rest=REST)
         editor.expect_boxes(16)
         editor.expect_saved()
         x, y, width, height = editor.size(editor.box(1))
-        stroke(x + 20, y + 20, x + 70, y + 60)
+        finger.go(x + 20, y + 20, x + 70, y + 60)
         expect(editor.slip).to_contain_text("Question 1")
         self.assertEqual(editor.size(editor.box(1)), (x + 50, y + 40, width, height))
-        stroke(x + 50 + width, y + 40 + height, x + 80 + width, y + 60 + height)
+        finger.go(x + 55 + width, y + 45 + height, x + 85 + width, y + 65 + height)
         self.assertEqual(editor.size(editor.box(1)), (x + 50, y + 40, width + 30, height + 20))
 
 
@@ -251,7 +313,7 @@ class EditOffline(Journey):
         editor = EditorPage(context.new_page()).open(self.keepers_log.pk)
         context.set_offline(True)
         editor.draw(60, 200, 160, 230)
-        expect(editor.page.get_by_text("Offline: kept on this device")).to_be_visible()
+        expect(editor.page.get_by_test_id("saving")).to_have_text("Offline: kept on this device")
         editor.draw(260, 200, 360, 230)
         context.set_offline(False)
         editor.expect_saved()
@@ -263,7 +325,7 @@ class EditOffline(Journey):
         editor = EditorPage(context.new_page()).open(self.keepers_log.pk)
         context.set_offline(True)
         editor.draw(60, 200, 160, 230)
-        expect(editor.page.get_by_text("Offline: kept on this device")).to_be_visible()
+        expect(editor.page.get_by_test_id("saving")).to_have_text("Offline: kept on this device")
         editor.page.close()
         context.set_offline(False)
         again = EditorPage(context.new_page()).open(self.keepers_log.pk)

@@ -77,7 +77,7 @@ class Questions(Journey):
         self.assertEqual(self.document()["groups"], [])
         self.editor.undo.click()
         self.editor.box(2).click()
-        expect(self.slip.get_by_text("Marked together: 1, 2, 3")).to_be_visible()
+        expect(self.slip.get_by_text("Marked together: 1, 2 and 3")).to_be_visible()
 
     def test_a_box_that_is_removed_comes_back_into_its_group(self) -> None:
         self.take_three()

@@ -36,7 +36,7 @@ class Replace(Journey):
         self.choose(papers.moved(keepers_log.draw(), 0, 18))
         pages = self.dialog.get_by_role("list", name="Pages and their new versions").get_by_role("listitem")
         expect(pages).to_have_count(3)
-        expect(pages.nth(1)).to_contain_text("6.4 mm down", timeout=30_000)
+        expect(pages.nth(1)).to_contain_text("Down: 6.4 mm.")
         expect(pages.nth(1).get_by_role("img", name="Page 2, new version")).to_be_visible()
         self.assert_accessible(self.page)
         self.dialog.get_by_role("button", name="Use the new version").click()
@@ -53,7 +53,7 @@ class Replace(Journey):
         changed = papers.painted_over(keepers_log.draw(), 1, (40, 110, 520, 60), "A new question about the whales")
         self.choose(changed)
         pages = self.dialog.get_by_role("list", name="Pages and their new versions").get_by_role("listitem")
-        expect(pages.nth(1)).to_contain_text("need", timeout=30_000)
+        expect(pages.nth(1)).to_contain_text("need")
         self.dialog.get_by_label("Replace this page").nth(0).uncheck()
         self.dialog.get_by_role("button", name="Use the new version").click()
         self.editor.step("Film")
@@ -71,7 +71,7 @@ class Replace(Journey):
     def test_a_shorter_version_leaves_the_other_pages_alone(self) -> None:
         self.choose(papers.first_pages(keepers_log.draw(), 2))
         expect(self.dialog).to_contain_text("The new version has no page for Page 3")
-        expect(self.dialog.get_by_role("button", name="Use the new version")).to_be_enabled(timeout=30_000)
+        expect(self.dialog.get_by_role("button", name="Use the new version")).to_be_enabled()
         self.page.keyboard.press("Escape")
         self.assertEqual(len(self.document()["pages"]), 3)
 

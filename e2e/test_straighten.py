@@ -119,10 +119,10 @@ class Straighten(Journey):
         expect(after).to_be_visible()
         expect(dialog.get_by_role("img", name="The page as it is in its file")).to_be_visible()
         was = after.get_attribute("src")
-        editor.drag_by(dialog.get_by_role("button", name="Corner top left"), 40, 30)
+        editor.drag_by(dialog.get_by_role("button", name="Top left corner"), 40, 30)
         expect(after).not_to_have_attribute("src", was or "")
         moved = after.get_attribute("src")
-        dialog.get_by_role("button", name="Corner bottom right").focus()
+        dialog.get_by_role("button", name="Bottom right corner").focus()
         self.page.keyboard.press("Shift+ArrowUp")
         expect(after).not_to_have_attribute("src", moved or "")
         dialog.get_by_label("White paper, no shadows").check()
@@ -145,7 +145,7 @@ class Straighten(Journey):
     def test_boxes_go_along_and_students_see_the_page_straight(self) -> None:
         editor = self.bring_in(pictures.saved(tilted(sheet("table", 1, 90), 6), "JPEG"))
         better = self.page.get_by_role("button", name="Straighten it")
-        expect(better).to_be_visible(timeout=30_000)
+        expect(better).to_be_visible()
         editor.step("Film")
         editor.draw(60, 160, 200, 190)
         editor.expect_saved()
@@ -165,6 +165,6 @@ class Straighten(Journey):
 
     def test_a_coarse_picture_is_told(self) -> None:
         self.bring_in(pictures.saved(sheet("text", 1, 60), "JPEG"))
-        expect(self.page.get_by_text("coarse for print")).to_be_visible(timeout=30_000)
+        expect(self.page.get_by_text("coarse for print")).to_be_visible()
         self.page.get_by_role("button", name="Page 1", exact=True).click()
         expect(self.page.get_by_text("This picture has 60 dots an inch")).to_be_visible()

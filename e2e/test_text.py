@@ -20,7 +20,7 @@ class Text(Journey):
         teacher.goto(f"/handouts/{self.handout.pk}/")
         sheet = JoinPage(self.new_browser().new_page()).follow(HandoutPage(teacher).link, "Sena Adeyemi")
         printed = sheet.page.locator(".paper > p.sr-only")
-        expect(printed).to_contain_text("Reading a tide table", timeout=20_000)
+        expect(printed).to_contain_text("Reading a tide table")
         expect(printed).to_contain_text("High tide")
         self.assert_accessible(sheet.page)
 
@@ -30,7 +30,7 @@ class Text(Journey):
         browser = self.new_browser()
         browser.add_init_script(STAND_IN_VOICE)
         sheet = JoinPage(browser.new_page()).follow(HandoutPage(teacher).link, "Sena Adeyemi")
-        expect(sheet.page.locator(".paper > p.sr-only")).to_contain_text("High tide", timeout=20_000)
+        expect(sheet.page.locator(".paper > p.sr-only")).to_contain_text("High tide")
         button = sheet.page.get_by_role("button", name="Read this page to me")
         button.click()
         stop = sheet.page.get_by_role("button", name="Stop reading")
@@ -57,7 +57,7 @@ class Text(Journey):
     def test_a_worksheet_is_found_by_a_word_on_its_pages(self) -> None:
         page = self.teacher_browser().new_page()
         page.goto(f"/worksheets/{self.keepers_log.pk}/")
-        expect(page.locator(".paper > p.sr-only").first).to_contain_text("Gull Rock", timeout=20_000)
+        expect(page.locator(".paper > p.sr-only").first).to_contain_text("Gull Rock")
         page.goto("/desk/")
         expect(page.get_by_role("main").get_by_role("listitem")).to_have_count(2)
         page.get_by_label("Find a worksheet").fill("merry ANNE")

@@ -9,6 +9,8 @@ class VelumError(Exception):
     """
 
     path: tuple[str | int, ...] = ()
+    others: tuple["VelumError", ...] = ()
+    """What else is wrong with the same input, in its order."""
 
     def __init__(self, code: str, message: str) -> None:
         super().__init__(code, message)  # both, so that it can be handed from process to process

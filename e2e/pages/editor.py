@@ -1,5 +1,14 @@
 from playwright.sync_api import Locator, Page, expect
 
+_WELL_INSIDE = """(paper, [top, bottom]) => {
+    const stage = paper.closest(".overflow-auto"), view = stage.getBoundingClientRect();
+    const at = paper.getBoundingClientRect().top;
+    // Near the edges the page would go on by itself.
+    const inside = at + top > view.top + 45 && at + bottom < Math.min(view.bottom, innerHeight) - 45;
+    if (!inside) stage.scrollBy(0, at + (top + bottom) / 2 - (view.top + view.bottom) / 2);
+}"""
+"""Brings a strip of a page to where it can be drawn on."""
+
 
 class EditorPage:
     """A worksheet on the light table."""
@@ -9,7 +18,7 @@ class EditorPage:
         self.undo = page.get_by_role("button", name="Undo")
         self.redo = page.get_by_role("button", name="Redo")
         self.slip = page.get_by_label("What is in hand")
-        self.told = page.locator(".sr-only[role=status]")
+        self.told = page.get_by_test_id("announcer").first
 
     def open(self, worksheet_id: object, step: str = "film") -> "EditorPage":
         self.page.goto(f"/worksheets/{worksheet_id}/#{step}")
@@ -34,12 +43,12 @@ class EditorPage:
         expect(self.boxes()).to_have_count(count)
 
     def expect_saved(self) -> None:
-        expect(self.page.locator("header").get_by_role("status")).to_have_text("Saved")
+        expect(self.page.get_by_test_id("saving")).to_have_text("Saved")
 
     def draw(self, x1: float, y1: float, x2: float, y2: float, page: int = 0) -> None:
         """Draw a box with the mouse; the corners are in CSS pixels from the page's top left."""
         paper = self.paper(page)
-        paper.scroll_into_view_if_needed()
+        paper.evaluate(_WELL_INSIDE, [min(y1, y2), max(y1, y2)])
         corner = paper.bounding_box()
         assert corner
         self.drag(corner["x"] + x1, corner["y"] + y1, corner["x"] + x2, corner["y"] + y2)

@@ -24,12 +24,20 @@ class JoinPage:
         return SheetPage(self.page)
 
 
+_KEPT = """new Promise((resolve) => {
+  indexedDB.open("velum").onsuccess = ({ target }) => {
+    const asked = target.result.transaction("kept").objectStore("kept").getAllKeys();
+    asked.onsuccess = () => resolve(asked.result.map(([name]) => name));
+  };
+})"""
+
+
 class SheetPage:
     """A student's sheet."""
 
     def __init__(self, page: Page) -> None:
         self.page = page
-        self.saving = page.locator("header").get_by_role("status")
+        self.saving = page.get_by_test_id("saving")
         self.hand_in = page.get_by_role("button", name="Hand in", exact=True)
         self.dialog = page.get_by_role("dialog")
 
@@ -52,3 +60,8 @@ class SheetPage:
     @property
     def copy_id(self) -> str:
         return self.page.url.rstrip("/").rsplit("/", 1)[1]
+
+    def kept_on_device(self) -> int:
+        """How many answers the device keeps, each of them once: every tab that was opened keeps a row of its own."""
+        names: list[str] = self.page.evaluate(_KEPT)
+        return sum(name.startswith("velum:copy:") for name in set(names))

@@ -3,9 +3,9 @@
 from ninja import NinjaAPI
 from ninja.security import django_auth
 
-from server.config.errors import answer_errors
 from server.copies.api import CopyCookie
 from server.copies.api import router as copies
+from server.entrance.errors import answer_errors
 from server.handouts.api import router as handouts
 from server.markbook.api import router as markbook
 from server.markbook.trying import router as trying

@@ -11,10 +11,10 @@ views = get_wsgi_application()
 
 # Django must be set up first.
 from server.config.bridge import Bridge  # noqa: E402
-from server.worksheets import paper_pool  # noqa: E402
+from server.drawing import pool  # noqa: E402
 
 # A drawing process takes a second to start; the first teacher of the day need not wait for it.
-paper_pool.start()
+pool.start()
 
 # More threads would only wait for each other.
 

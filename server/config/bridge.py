@@ -17,7 +17,7 @@ from a2wsgi.wsgi import Body, build_environ
 from a2wsgi.wsgi_typing import WSGIApp
 from django.utils import timezone
 
-from server.config.arrival import ARRIVED_AT
+from server.entrance.arrival import ARRIVED_AT
 
 SMALL = 1_000_000
 """Bytes of a body that is waited for as a whole."""

@@ -43,18 +43,19 @@ INSTALLED_APPS = [
 ]
 
 MIDDLEWARE = [
-    "server.config.arrival.note_arrival",
+    "server.entrance.arrival.note_arrival",
     "django.middleware.security.SecurityMiddleware",
     "whitenoise.middleware.WhiteNoiseMiddleware",
     "csp.middleware.CSPMiddleware",
     "django.contrib.sessions.middleware.SessionMiddleware",
+    "django.middleware.locale.LocaleMiddleware",
     "django.middleware.common.CommonMiddleware",
     "django.middleware.csrf.CsrfViewMiddleware",
     "django.contrib.auth.middleware.AuthenticationMiddleware",
     "django.contrib.messages.middleware.MessageMiddleware",
     "django.middleware.clickjacking.XFrameOptionsMiddleware",
     "allauth.account.middleware.AccountMiddleware",
-    "server.config.errors.SayErrors",
+    "server.entrance.errors.SayErrors",
 ]
 
 ROOT_URLCONF = "server.config.urls"
@@ -70,7 +71,7 @@ TEMPLATES = [
                 "django.template.context_processors.request",
                 "django.contrib.auth.context_processors.auth",
                 "django.contrib.messages.context_processors.messages",
-                "server.config.context.demo",
+                "server.entrance.context.demo",
             ],
         },
     },
@@ -162,7 +163,7 @@ WHITENOISE_IMMUTABLE_FILE_TEST = r"^.+/assets/.+-[\w-]{8}\.\w+$"
 
 # Uploaded files, kept as they came.
 STORAGES = {
-    "default": {"BACKEND": "server.config.files.WholeFiles"},
+    "default": {"BACKEND": "server.files.storage.WholeFiles"},
     "staticfiles": {"BACKEND": "django.contrib.staticfiles.storage.StaticFilesStorage"},
 }
 MEDIA_ROOT = DATA / "files"
@@ -176,6 +177,7 @@ DRAWING_SECONDS = 20
 DRAWING_BYTES = 1_500_000_000
 
 LANGUAGE_CODE = "en-gb"
+LANGUAGES = [("en-gb", "English")]
 TIME_ZONE = env.str("TIME_ZONE", default="UTC")
 USE_TZ = True
 

@@ -11,6 +11,8 @@ class Copy(models.Model):
     id = models.UUIDField(primary_key=True, default=uuid.uuid4, editable=False)
     handout = models.ForeignKey(Handout, models.CASCADE, related_name="copies")
     name = models.CharField(max_length=60)
+    folded_name = models.TextField(default="")
+    """What equal names have in common (velum/names.py)."""
     return_code = models.CharField(max_length=12)
     """What the student types to come back on another device."""
     joined_at = models.DateTimeField(auto_now_add=True)
@@ -30,17 +32,19 @@ class Copy(models.Model):
 
 
 class Answer(models.Model):
-    """What a student answers one field with now. ``revision`` is the student's count of changes to it."""
+    """What a student answers one field with now, or one entry of it. ``revision`` is the student's count of changes."""
 
     copy = models.ForeignKey(Copy, models.CASCADE, related_name="answers")
     field_id = models.CharField(max_length=32)
+    entry = models.CharField(max_length=32, default="")
+    """What of the answer it is, where it is kept entry by entry; empty: all of it."""
     revision = models.PositiveIntegerField()
     value = models.JSONField()
     typed_at = models.DateTimeField()
     device = models.CharField(max_length=32, default="")
 
     class Meta:
-        constraints = (models.UniqueConstraint("copy", "field_id", name="one_answer_a_field"),)
+        constraints = (models.UniqueConstraint("copy", "field_id", "entry", name="one_answer_an_entry"),)
 
     def __str__(self) -> str:
         return f"{self.copy_id}/{self.field_id}"
@@ -54,6 +58,7 @@ class AnswerChange(models.Model):
 
     copy = models.ForeignKey(Copy, models.CASCADE, related_name="changes")
     field_id = models.CharField(max_length=32)
+    entry = models.CharField(max_length=32, default="")
     revision = models.PositiveIntegerField()
     value = models.JSONField()
     typed_at = models.DateTimeField()
@@ -61,37 +66,40 @@ class AnswerChange(models.Model):
     late = models.BooleanField(default=False)
     device = models.CharField(max_length=32, default="")
     order = models.PositiveBigIntegerField(default=0)
-    """The device's own count of its changes to this field, which orders them however they arrive."""
+    """The device's own count of its changes to this entry, which orders them however they arrive."""
 
     def __str__(self) -> str:
         return f"{self.copy_id}/{self.field_id} {self.revision}"
 
 
 class Try(models.Model):
-    """A student checked an answer: what it was and what the verdict said."""
+    """A student checked a part of an answer: what it was and what the verdict said."""
 
     copy = models.ForeignKey(Copy, models.CASCADE, related_name="tries")
     field_id = models.CharField(max_length=32)
+    part = models.CharField(max_length=32, default="")
     place = models.PositiveIntegerField(default=0)
-    """Which try of the field it is, from 0: no two at once can be the same."""
+    """Which try of the part it is, from 0: no two at once can be the same."""
     value = models.JSONField()
+    """The whole answer of the field, as it was."""
     verdict = models.CharField(max_length=10)
     reason = models.CharField(max_length=300, default="")
     at = models.DateTimeField(auto_now_add=True)
 
     class Meta:
         verbose_name_plural = "tries"
-        constraints = (models.UniqueConstraint("copy", "field_id", "place", name="each_try_once"),)
+        constraints = (models.UniqueConstraint("copy", "field_id", "part", "place", name="each_try_once"),)
 
     def __str__(self) -> str:
         return f"{self.copy_id}/{self.field_id}: {self.verdict}"
 
 
-class Mark(models.Model):
-    """What the core said of one field of a copy that was handed in. Fractions are kept exactly, as "1/2"."""
+class StoredMark(models.Model):
+    """What the core said of one part of a copy that was handed in. Fractions are kept exactly, as "1/2"."""
 
     copy = models.ForeignKey(Copy, models.CASCADE, related_name="marks")
     field_id = models.CharField(max_length=32)
+    part = models.CharField(max_length=32, default="")
     verdict = models.CharField(max_length=10)
     earned = models.CharField(max_length=40)
     points = models.CharField(max_length=40)
@@ -99,7 +107,29 @@ class Mark(models.Model):
     reason = models.CharField(max_length=300)
 
     class Meta:
-        constraints = (models.UniqueConstraint("copy", "field_id", name="one_mark_a_field"),)
+        constraints = (models.UniqueConstraint("copy", "field_id", "part", name="one_mark_a_part"),)
 
     def __str__(self) -> str:
         return f"{self.copy_id}/{self.field_id}: {self.verdict}"
+
+
+class AnswerFile(models.Model):
+    """A file that a student puts into an answer, such as a photo. Its content is kept once."""
+
+    copy = models.ForeignKey(Copy, models.CASCADE, related_name="files")
+    sha256 = models.CharField(max_length=64)
+    media_type = models.CharField(max_length=40)
+    size = models.PositiveIntegerField()
+    """Bytes."""
+    kept_at = models.DateTimeField(auto_now_add=True)
+
+    class Meta:
+        constraints = (models.UniqueConstraint("copy", "sha256", name="each_file_once_a_copy"),)
+
+    def __str__(self) -> str:
+        return self.sha256
+
+    @property
+    def name(self) -> str:
+        """Where the storage keeps it."""
+        return f"answers/{self.sha256[:2]}/{self.sha256}"

@@ -8,4 +8,5 @@ urlpatterns = [
     path("c/<uuid:copy_id>/", views.sheet, name="sheet"),
     path("c/<uuid:copy_id>/pages/<str:page_id>/<int:width>.webp", views.page_picture, name="copy_page_picture"),
     path("c/<uuid:copy_id>/pictures/<str:sha256>/", views.picture, name="copy_picture"),
+    path("c/<uuid:copy_id>/files/<str:sha256>/", views.answer_file, name="copy_file"),
 ]

@@ -5,17 +5,18 @@ from django.shortcuts import get_object_or_404, redirect, render
 from django.urls import reverse
 from django.views.decorators.http import require_http_methods, require_safe
 
-from server.config.errors import Missing, Refused
-from server.config.rate import guessed_wrongly
-from server.config.screens import screen
 from server.copies import cookies
-from server.copies.api import copy_out
-from server.copies.flows.join import NameTaken, come_back, find_handout, join
+from server.copies.flows.files import find_file
+from server.copies.flows.join import NameTaken, come_back, handout_of_code, join
 from server.copies.models import Copy
+from server.copies.show import copy_out
+from server.entrance.errors import Missing, Refused
+from server.entrance.rate import guessed_wrongly
+from server.entrance.screens import screen
+from server.files.send import send_disarmed
 from server.handouts.codes import shown
 from server.handouts.models import Handout
-from server.pictures.models import Picture
-from server.pictures.views import send_picture as send_laid_picture
+from server.pictures.models import KeptPicture
 from server.worksheets.flows.freeze import read_edition
 from server.worksheets.pictures import LAPTOP
 from server.worksheets.views import send_seen_picture
@@ -70,7 +71,7 @@ def join_with_code(request: HttpRequest, code: str) -> HttpResponse:
 def _handout_of(request: HttpRequest, typed: str) -> Handout:
     """The handout of a join code. Raises Missing, and TooMany for wrong ones."""
     try:
-        return find_handout(typed)
+        return handout_of_code(typed)
     except Missing:
         guessed_wrongly(request, "join_code")
         raise
@@ -92,7 +93,9 @@ def sheet(request: HttpRequest, copy_id: uuid.UUID) -> HttpResponse:
     out = copy_out(copy)
     first = out.sheet.pages[0]
     picture = reverse("copy_page_picture", args=[copy_id, first.id, LAPTOP]) + f"?look={first.look}"
-    return screen(request, "sheet", out.sheet.title, out, picture=picture)
+    kinds = sorted({prompt.kind for prompt in out.sheet.prompts})
+    modules = [f"src/kinds/{kind}/student.ts" for kind in kinds]
+    return screen(request, "sheet", out.sheet.title, out, picture=picture, modules=modules)
 
 
 @require_safe
@@ -107,7 +110,19 @@ def picture(request: HttpRequest, copy_id: uuid.UUID, sha256: str) -> HttpRespon
     copy = own_copy_or_404(request, copy_id)
     if sha256 not in pictures_on(read_edition(copy.handout.edition_id)):
         raise Http404("This picture is not part of the sheet.")
-    return send_laid_picture(get_object_or_404(Picture, pk=sha256))
+    kept = get_object_or_404(KeptPicture, pk=sha256)
+    return send_disarmed(kept.name, kept.media_type)
+
+
+@require_safe
+def answer_file(request: HttpRequest, copy_id: uuid.UUID, sha256: str) -> HttpResponseBase:
+    """A file that the student put into an answer."""
+    return send_answer_file(own_copy_or_404(request, copy_id), sha256)
+
+
+def send_answer_file(copy: Copy, sha256: str) -> HttpResponseBase:
+    kept = find_file(copy, sha256)
+    return send_disarmed(kept.name, kept.media_type)
 
 
 def own_copy_or_404(request: HttpRequest, copy_id: uuid.UUID) -> Copy:

@@ -1,5 +1,6 @@
 import uuid
 
+from django.conf import settings
 from django.db import models
 
 from server.worksheets.models import Edition, Worksheet
@@ -11,8 +12,7 @@ class Handout(models.Model):
     id = models.UUIDField(primary_key=True, default=uuid.uuid4, editable=False)
     worksheet = models.ForeignKey(Worksheet, models.PROTECT, related_name="handouts")
     edition = models.ForeignKey(Edition, models.PROTECT, related_name="handouts")
-    key_edition = models.ForeignKey(Edition, models.PROTECT, related_name="+", null=True)
-    """Whose key counts, where it was changed after the handing-out; None: that of ``edition``."""
+    """What students work on. What they are marked by is the newest of ``key_sets``."""
     code = models.CharField(max_length=12, unique=True)
     open = models.BooleanField(default=True)
     may_check = models.BooleanField(default=False)
@@ -32,3 +32,26 @@ class Handout(models.Model):
 
     def __str__(self) -> str:
         return f"{self.worksheet} ({self.code})"
+
+
+class KeySet(models.Model):
+    """What the copies of a handout are marked by. Added to, never changed: the newest stands, the others are a record.
+
+    ``value`` is the core's key set. It depends on no draft and on no layout.
+    """
+
+    handout = models.ForeignKey(Handout, models.CASCADE, related_name="key_sets")
+    place = models.PositiveIntegerField()
+    """Which of its handout it is, from 0: two that are made at once cannot both follow the same one."""
+    value = models.JSONField()
+    by = models.ForeignKey(settings.AUTH_USER_MODEL, models.PROTECT, related_name="+", null=True)
+    why = models.CharField(max_length=20)
+    """How it came about: ``handed_out``, ``newest_key``, ``accepted``."""
+    at = models.DateTimeField(auto_now_add=True)
+
+    class Meta:
+        ordering = ("place",)
+        constraints = (models.UniqueConstraint("handout", "place", name="each_key_set_once"),)
+
+    def __str__(self) -> str:
+        return f"{self.handout_id} {self.place}"

@@ -2,22 +2,23 @@ import uuid
 
 import segno
 from django.contrib.auth.decorators import login_required
-from django.http import Http404, HttpRequest, HttpResponse, HttpResponseBase
+from django.http import HttpRequest, HttpResponse, HttpResponseBase
 from django.urls import reverse
 from django.views.decorators.http import require_safe
 
-from server.config.errors import Missing
-from server.handouts.flows.hand_out import find
-from server.handouts.models import Handout
+from server.accounts.teacher import teacher_of
+from server.handouts.flows.hand_out import find_handout
 from server.worksheets.flows.freeze import read_edition
-from server.worksheets.views import send_seen_picture, teacher_of
+from server.worksheets.views import send_seen_picture
 
 
 @login_required
 @require_safe
 def qr_code(request: HttpRequest, handout_id: uuid.UUID) -> HttpResponse:
     """The link that students open, as a QR code (ISO/IEC 18004)."""
-    link = request.build_absolute_uri(reverse("join_with_code", args=[found_or_404(request, handout_id).code]))
+    link = request.build_absolute_uri(
+        reverse("join_with_code", args=[find_handout(teacher_of(request), handout_id).code])
+    )
     picture = segno.make(link, error="m", micro=False).svg_inline(scale=8, dark="#16324A", light="#FFFDF7", border=3)
     return HttpResponse(
         picture.replace("<svg", '<svg xmlns="http://www.w3.org/2000/svg"', 1), content_type="image/svg+xml"
@@ -27,11 +28,6 @@ def qr_code(request: HttpRequest, handout_id: uuid.UUID) -> HttpResponse:
 @login_required
 @require_safe
 def page_picture(request: HttpRequest, handout_id: uuid.UUID, page_id: str, width: int) -> HttpResponseBase:
-    return send_seen_picture(request, read_edition(found_or_404(request, handout_id).edition_id), page_id, width)
-
-
-def found_or_404(request: HttpRequest, handout_id: uuid.UUID) -> Handout:
-    try:
-        return find(teacher_of(request), handout_id)
-    except Missing as missing:
-        raise Http404(missing.message) from missing
+    return send_seen_picture(
+        request, read_edition(find_handout(teacher_of(request), handout_id).edition_id), page_id, width
+    )

@@ -6,20 +6,21 @@ from django.http import HttpRequest
 from ninja import Router, Schema
 from pydantic import Field
 
-from server.config.schemas import Incoming
+from server.entrance.schemas import Incoming
 from velum.answers.compare import guess
 from velum.answers.comparison import Comparison
-from velum.answers.number import DecimalSign
 from velum.answers.proposals import examples, proposals
+from velum.answers.settings import PLAIN, AnswerSettings
 from velum.kinds.answer_box import ANSWER_BOX, AnswerBoxAnswer, AnswerBoxKey, Written
-from velum.marking.mark import Verdict
+from velum.kinds.part import WHOLE
+from velum.mark import Verdict
 
 router = Router()
 
 
 class TryingIn(Incoming):
     key: AnswerBoxKey
-    decimal: DecimalSign = "."
+    settings: AnswerSettings = PLAIN
     answers: Annotated[tuple[Written, ...], Field(max_length=50)] = ()
 
 
@@ -43,11 +44,11 @@ class TryingOut(Schema):
 def try_answers(request: HttpRequest, body: TryingIn) -> TryingOut:
     """What would be said of answers with this key. Nothing is kept."""
     key = body.key
-    guessed = guess(key.text, body.decimal)
+    guessed = guess(key.text, body.settings.decimal)
     accepted = {key.text, *key.also}
 
     def tried(answer: str) -> Tried:
-        mark = ANSWER_BOX.mark(ANSWER_BOX.example[0], key, AnswerBoxAnswer(text=answer), body.decimal)
+        mark = ANSWER_BOX.marks(ANSWER_BOX.example[0], key, AnswerBoxAnswer(text=answer), body.settings)[WHOLE]
         return Tried(answer=answer, verdict=mark.verdict, reason=mark.reason.words)
 
     return TryingOut(

@@ -5,4 +5,5 @@ from server.markbook import views
 urlpatterns = [
     path("handouts/<uuid:handout_id>/", views.handout, name="handout"),
     path("copies/<uuid:copy_id>/", views.review, name="review"),
+    path("copies/<uuid:copy_id>/files/<str:sha256>/", views.answer_file, name="review_file"),
 ]

@@ -1,24 +1,15 @@
 from typing import Annotated
 
-from ninja import Query, Router, Schema, Status
+from ninja import Query, Router, Status
 
-from server.config.errors import ErrorOut
-from server.config.schemas import Incoming
+from server.accounts.teacher import Teacher
+from server.entrance.errors import ErrorOut
+from server.entrance.schemas import A_FILE, Incoming
 from server.pictures.flows.keep import keep_from_library, keep_upload, put_away
-from server.pictures.models import OwnPicture
-from server.worksheets.api import A_FILE, Teacher
+from server.pictures.show import PictureOut, picture_out
 from velum.fixtures.picture import Alternative
 
 router = Router()
-
-
-class PictureOut(Schema):
-    """A picture that can be laid on a page; its size is in CSS pixels."""
-
-    picture: str
-    alternative: str
-    width: float
-    height: float
 
 
 class LibraryPictureIn(Incoming):
@@ -26,15 +17,13 @@ class LibraryPictureIn(Incoming):
     alternative: Alternative
 
 
-def _out(own: OwnPicture) -> PictureOut:
-    kept = own.picture
-    return PictureOut(picture=kept.sha256, alternative=own.alternative, width=kept.width, height=kept.height)
-
-
 @router.get("/pictures", response=list[PictureOut], operation_id="list_own_pictures")
 def list_own_pictures(request: Teacher) -> list[PictureOut]:
     """The teacher's own pictures, what was used last first."""
-    return [_out(own) for own in request.user.pictures.filter(put_away=False, uploaded=True).select_related("picture")]
+    return [
+        picture_out(own)
+        for own in request.user.pictures.filter(put_away=False, uploaded=True).select_related("picture")
+    ]
 
 
 @router.post(
@@ -45,7 +34,7 @@ def list_own_pictures(request: Teacher) -> list[PictureOut]:
 )
 def upload_picture(request: Teacher, alternative: Annotated[Alternative, Query()]) -> Status[PictureOut]:
     """Keep the file that is the body of the request as a picture; ``alternative`` says what it shows."""
-    return Status(201, _out(keep_upload(request.user, request, alternative)))
+    return Status(201, picture_out(keep_upload(request.user, request, alternative)))
 
 
 @router.post(
@@ -53,7 +42,7 @@ def upload_picture(request: Teacher, alternative: Annotated[Alternative, Query()
 )
 def take_from_library(request: Teacher, body: LibraryPictureIn) -> Status[PictureOut]:
     """Take a picture of the library, to be laid on a page."""
-    return Status(201, _out(keep_from_library(request.user, body.name, body.alternative)))
+    return Status(201, picture_out(keep_from_library(request.user, body.name, body.alternative)))
 
 
 @router.delete("/pictures/{str:sha256}", response={204: None, 404: ErrorOut}, operation_id="put_picture_away")

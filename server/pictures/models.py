@@ -3,7 +3,7 @@ from django.db import models
 from django.db.models import F
 
 
-class Picture(models.Model):
+class KeptPicture(models.Model):
     """A picture that can be laid on pages, kept once for each content."""
 
     sha256 = models.CharField(max_length=64, primary_key=True)
@@ -24,7 +24,7 @@ class OwnPicture(models.Model):
     """A picture among a teacher's own. Put away, it is no longer offered; pages that show it go on showing it."""
 
     owner = models.ForeignKey(settings.AUTH_USER_MODEL, models.CASCADE, related_name="pictures")
-    picture = models.ForeignKey(Picture, models.PROTECT, related_name="owners")
+    picture = models.ForeignKey(KeptPicture, models.PROTECT, related_name="owners")
     alternative = models.CharField(max_length=500)
     uploaded = models.BooleanField()
     """Whether it came from the teacher, and not from the library."""

@@ -1,6 +1,16 @@
-"""The settings that tests run with: what ships, but for what only costs time when everything is made anew each time."""
+"""The settings that tests run with: what ships, but for what only costs time, and for limits of time.
+
+A busy machine would reach those, and no test may depend on speed.
+"""
 
 from server.config.settings import *  # noqa: F403
 
 PASSWORD_HASHERS = ["django.contrib.auth.hashers.MD5PasswordHasher"]
 WHITENOISE_AUTOREFRESH = True  # else each test client lists the whole front end
+
+# A made-up language, long and from right to left: it shows which words were forgotten.
+LANGUAGES = [*LANGUAGES, ("ar-xb", "Made up")]  # noqa: F405
+
+DRAWING_SECONDS = 600
+if "timeout" in DATABASES["default"].get("OPTIONS", {}):  # noqa: F405
+    DATABASES["default"]["OPTIONS"]["timeout"] = 600  # noqa: F405

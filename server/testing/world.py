@@ -18,14 +18,15 @@ from server.copies import cookies
 from server.copies.flows.answer import Change, Outcome, save_answers
 from server.copies.flows.join import join
 from server.copies.models import Copy
+from server.handouts.flows.documents import read_keys
 from server.handouts.flows.hand_out import hand_out
 from server.handouts.models import Handout
 from server.pictures.flows.keep import keep
 from server.worksheets.documents import written
-from server.worksheets.flows.freeze import read_edition, read_edition_with_key_of
+from server.worksheets.flows.freeze import read_edition
 from server.worksheets.models import Worksheet
 from velum.document.edits import LayFixture, apply
-from velum.document.tests.examples import answer_box, worksheet
+from velum.document.tests.examples import a_document, answer_box
 from velum.fixtures.picture import Picture
 from velum.geometry.box import Box
 from velum.pictures.svg import prepare_svg
@@ -51,7 +52,7 @@ def make_picture(owner: User) -> str:
 
 def make_worksheet(owner: User) -> Worksheet:
     """Four boxes: box1 wants SECRET, box2 wants 4.80 and is worth 2 points, box3 has no key, box4 wants goby."""
-    document = worksheet(
+    document = a_document(
         answer_box("box1", y=100),
         answer_box("box2", y=200, points=2),
         answer_box("box3", y=300),
@@ -137,7 +138,7 @@ class WorldCase(TestCase):
     def setUp(self) -> None:
         cache.clear()
         read_edition.cache_clear()
-        read_edition_with_key_of.cache_clear()  # a rolled back database gives its numbers out again
+        read_keys.cache_clear()  # a rolled back database gives its numbers out again
 
     def assert_error(self, response: Any, status: int, code: str) -> None:
         """The response is an error that a browser can show: a stable code and a sentence."""

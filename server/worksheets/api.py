@@ -1,85 +1,53 @@
 import io
 import secrets
 import uuid
-from datetime import datetime
-from typing import Annotated, Any, Literal
+from typing import Annotated, Any
 from urllib.parse import unquote
 
 from django.http import HttpRequest
-from django.urls import reverse
 from ninja import Header, Query, Router, Schema, Status
 from pydantic import Field, model_validator
 
-from server.accounts.models import User
-from server.config.errors import ErrorOut
-from server.config.schemas import Incoming
+from server.accounts.teacher import Teacher
+from server.entrance.errors import ErrorOut
+from server.entrance.schemas import A_FILE, Incoming
 from server.worksheets import documents, pictures, sources, surveys
-from server.worksheets.flows.bring_in import BroughtIn, add_pages, add_ready_page, bring_in, cancel
+from server.worksheets.flows.bring_in import add_pages, add_ready_page, bring_in, cancel
 from server.worksheets.flows.edit import Stale, edit
-from server.worksheets.flows.find import find, find_document, find_page
+from server.worksheets.flows.find import find_document, find_page, find_worksheet
 from server.worksheets.flows.remove import remove
 from server.worksheets.flows.replace import plan
 from server.worksheets.incoming import Incomplete
-from server.worksheets.models import Worksheet
+from server.worksheets.show import (
+    BroughtInOut,
+    DeskSheet,
+    PagePicture,
+    StaleOut,
+    WorksheetOut,
+    brought_in_out,
+    desk_of,
+    page_picture_out,
+    worksheet_out,
+)
 from velum.document.cuts import cut_out
 from velum.document.edits import Edit
-from velum.document.reading import DocumentUnreadable, upgraded_edit
+from velum.document.page import Page
+from velum.document.reading import upgraded_edit
 from velum.document.replacing import Replacement
 from velum.document.straightening import Straightened, straightened
-from velum.document.worksheet import Page
-from velum.document.worksheet import Worksheet as Document
 from velum.fixtures.ready import Design
-from velum.fixtures.words import words_of
 from velum.geometry.box import Box, Length
 from velum.geometry.projection import Corners
 from velum.model import Id
 from velum.paper.blank import Pattern, blank_page
-from velum.paper.look import AS_IT_IS
-from velum.paper.proposal import Proposal
 
 router = Router()
 
 FIRST_VERSION_OF_EDITS = 2
 """The version of the documents when edits did not say theirs."""
 
-A_FILE = {"requestBody": {"content": {"application/octet-stream": {"schema": {"type": "string", "format": "binary"}}}}}
 Password = Annotated[str, Header(max_length=1000, alias="Velum-Password")]
 """The password that opens a locked PDF, percent-encoded; not in the address, which servers write down."""
-
-
-class Teacher(HttpRequest):
-    user: User
-
-
-class DeskSheet(Schema):
-    """A worksheet as it lies on the desk.
-
-    ``keyed`` counts the fields that have a right answer; ``thumb`` is the address of its first page's picture.
-    """
-
-    id: uuid.UUID
-    title: str
-    pages: int
-    thumb: str
-    fields: int
-    keyed: int
-    unreadable: bool
-    """Whether this release cannot read it. It is kept, and can be downloaded."""
-    handouts: int
-    newest_handout: uuid.UUID | None
-    changed_at: datetime
-
-
-class WorksheetOut(Schema):
-    id: uuid.UUID
-    revision: int
-    document: Document
-
-
-class BroughtInOut(WorksheetOut):
-    """``left_out`` says what of the file could not be brought in."""
-
-    left_out: list[str]
 
 
 class EditsIn(Incoming):
@@ -126,28 +94,6 @@ class EditsOut(Schema):
     order: list[str]
 
 
-class StaleOut(ErrorOut):
-    """The worksheet as somebody else left it, and the edits that came too late, as this release reads them."""
-
-    worksheet: WorksheetOut
-    edits: list[Edit]
-
-
-class PagePicture(Schema):
-    """Whether a page can be shown, and what was found out about it."""
-
-    page: str
-    look: str
-    """How the page is shown; a picture's address bears it."""
-    state: Literal["ready", "waiting", "failed"]
-    surveyed: bool
-    """Whether all has been found out that is to be found out."""
-    dots: float | None
-    """Pixels an inch, of a page that is a picture."""
-    proposal: Proposal | None
-    """What would make the page better; only for one that is shown as it is in its file."""
-
-
 class CutsIn(Incoming):
     """Regions of the page as shown, in points."""
 
@@ -167,15 +113,6 @@ class StraightenIn(Incoming):
     whiten: bool
 
 
-def _out(worksheet: Worksheet) -> WorksheetOut:
-    return WorksheetOut(id=worksheet.pk, revision=worksheet.revision, document=documents.read(worksheet))
-
-
-def _brought_in(brought: BroughtIn) -> BroughtInOut:
-    out = _out(brought.worksheet)
-    return BroughtInOut(id=out.id, revision=out.revision, document=out.document, left_out=list(brought.left_out))
-
-
 def _announced(request: HttpRequest) -> int:
     """How many bytes a browser says that it will send. Raises Incomplete when it does not say."""
     length = request.META.get("CONTENT_LENGTH") or ""
@@ -190,53 +127,6 @@ def _announced(request: HttpRequest) -> int:
 def list_worksheets(request: Teacher, words: Annotated[str, Query(max_length=200)] = "") -> list[DeskSheet]:
     """The worksheets whose title or printed text holds all of these words."""
     return desk_of(request.user, words)
-
-
-def _thumb(worksheet: Worksheet) -> str:
-    address = reverse("page_picture", args=[worksheet.pk, worksheet.cover_page, pictures.THUMB])
-    return f"{address}?look={worksheet.cover_look}"
-
-
-def desk_of(teacher: User, words: str = "") -> list[DeskSheet]:
-    """What lies on a teacher's desk, what was touched last first; only what holds all of these words.
-
-    What is shown stands in columns: a document that cannot be read is shown as that, and all others as ever.
-    """
-    worksheets = teacher.worksheets.prefetch_related("handouts")
-    if not words.split():
-        worksheets = worksheets.defer("document")
-    return [_on_desk(worksheet) for worksheet in worksheets if _holds(worksheet, words)]
-
-
-def _on_desk(worksheet: Worksheet) -> DeskSheet:
-    handouts = worksheet.handouts.all()
-    return DeskSheet(
-        id=worksheet.pk,
-        title=worksheet.title,
-        pages=worksheet.page_count,
-        thumb=_thumb(worksheet),
-        fields=worksheet.field_count,
-        keyed=worksheet.keyed_count,
-        unreadable=worksheet.unreadable,
-        handouts=len(handouts),
-        newest_handout=handouts[0].pk if handouts else None,
-        changed_at=worksheet.changed_at,
-    )
-
-
-def _holds(worksheet: Worksheet, words: str) -> bool:
-    wanted = words.casefold().split()
-    if not wanted:
-        return True
-    written = [worksheet.title]
-    try:
-        document = documents.read(worksheet)
-        written += [surveys.text_of(page) for page in document.pages]
-        written += [words_of(fixture) for fixture in document.fixtures]
-    except DocumentUnreadable:
-        pass  # it is found by its title
-    printed = " ".join(written).casefold()
-    return all(word in printed for word in wanted)
 
 
 @router.post(
@@ -257,7 +147,7 @@ def bring_in_worksheet(
     """
     length = _announced(request)
     brought = bring_in(request.user, request, name, unquote(password), upload=upload, length=length)
-    return Status(201, _brought_in(brought))
+    return Status(201, brought_in_out(brought))
 
 
 @router.delete("/uploads/{uuid:upload}", response={204: None}, operation_id="cancel_upload")
@@ -285,7 +175,7 @@ def add_pages_of_file(
     brought = add_pages(
         request.user, worksheet_id, request, unquote(password), aside=aside, upload=upload, length=length
     )
-    return Status(201, _brought_in(brought))
+    return Status(201, brought_in_out(brought))
 
 
 @router.post(
@@ -296,7 +186,7 @@ def add_pages_of_file(
 def add_blank(request: Teacher, worksheet_id: uuid.UUID, body: BlankPageIn) -> Status[WorksheetOut]:
     """Put a blank page behind those of a worksheet."""
     page = blank_page(body.pattern, body.width, body.height)
-    return Status(201, _out(add_pages(request.user, worksheet_id, io.BytesIO(page)).worksheet))
+    return Status(201, worksheet_out(add_pages(request.user, worksheet_id, io.BytesIO(page)).worksheet))
 
 
 @router.post(
@@ -307,14 +197,14 @@ def add_blank(request: Teacher, worksheet_id: uuid.UUID, body: BlankPageIn) -> S
 def add_ready(request: Teacher, worksheet_id: uuid.UUID, body: ReadyPageIn) -> Status[WorksheetOut]:
     """Put a ready page behind those of a worksheet."""
     added = add_ready_page(request.user, worksheet_id, body.design, body.width, body.height)
-    return Status(201, _out(added.worksheet))
+    return Status(201, worksheet_out(added.worksheet))
 
 
 @router.get(
     "/worksheets/{uuid:worksheet_id}", response={200: WorksheetOut, 404: ErrorOut}, operation_id="get_worksheet"
 )
 def get_worksheet(request: Teacher, worksheet_id: uuid.UUID) -> WorksheetOut:
-    return _out(find(request.user, worksheet_id))
+    return worksheet_out(find_worksheet(request.user, worksheet_id))
 
 
 @router.delete(
@@ -336,7 +226,7 @@ def edit_worksheet(request: Teacher, worksheet_id: uuid.UUID, body: EditsIn) -> 
     try:
         worksheet = edit(request.user, worksheet_id, body.revision, body.batch, body.edits)
     except Stale as stale:
-        newest = _out(find(request.user, worksheet_id))
+        newest = worksheet_out(find_worksheet(request.user, worksheet_id))
         return Status(409, StaleOut(code=stale.code, message=stale.message, worksheet=newest, edits=body.edits))
     order = [field.id for field in documents.read(worksheet).fields]
     return Status(200, EditsOut(revision=worksheet.revision, order=order))
@@ -351,20 +241,7 @@ def list_pictures(request: Teacher, worksheet_id: uuid.UUID) -> list[PagePicture
     """How far the drawing of the pages is."""
     document = find_document(request.user, worksheet_id)
     pages = (*document.pages, *document.aside)
-    return [_page_picture(page) for page in pages]
-
-
-def _page_picture(page: Page) -> PagePicture:
-    survey = surveys.survey_of(page)
-    proposal = survey.proposal if survey else None
-    return PagePicture(
-        page=page.id,
-        look=str(page.look),
-        state=pictures.state_of(page).value,
-        surveyed=surveys.is_done(page),
-        dots=survey.dots if survey else None,
-        proposal=proposal if proposal and proposal.needed and page.look == AS_IT_IS else None,
-    )
+    return [page_picture_out(page) for page in pages]
 
 
 @router.post(

@@ -7,21 +7,16 @@ from collections.abc import Iterator
 from contextlib import contextmanager, suppress
 from dataclasses import dataclass
 from pathlib import Path
-from typing import IO, Protocol
+from typing import IO
 
 from django.conf import settings
 
-from server.config.errors import Refused, TooLarge
-from server.worksheets import paper_pool
+from server.drawing import pool
+from server.entrance.errors import Refused, TooLarge
+from server.files.upload import CHUNK, Readable, read_away
 from velum.paper.page_size import PaperRefused
 from velum.paper.read import Contents
 from velum.paper.sort import START, Sort, sort_of
-
-_CHUNK = 1 << 20
-
-
-class Readable(Protocol):
-    def read(self, size: int = -1, /) -> bytes: ...
 
 
 class Incomplete(Refused):
@@ -50,10 +45,10 @@ def received(file: Readable, password: str = "", length: int | None = None) -> I
         sha256, sort = _copy(file, out, length)
         path = Path(out.name)
         if password and sort is Sort.PDF:
-            paper_pool.unlock(path, password)
+            pool.unlock(path, password)
             with path.open("rb") as unlocked:
                 sha256 = hashlib.file_digest(unlocked, "sha256").hexdigest()
-        yield Received(path, sha256, paper_pool.read_file(path))
+        yield Received(path, sha256, pool.read_file(path))
 
 
 @contextmanager
@@ -80,19 +75,19 @@ def forget_halves() -> int:
 def _copy(file: Readable, out: IO[bytes], length: int | None) -> tuple[str, Sort]:
     """Copy an upload and return its SHA-256 and its sort. What is no paper is refused by its first bytes."""
     if length is not None and length > settings.LARGEST_UPLOAD:
-        _read_away(file)
+        read_away(file)
         raise _too_large()
     chunk = _next(file)
     try:
         sort = sort_of(chunk[:START])
     except PaperRefused:
-        _read_away(file)
+        read_away(file)
         raise
     digest, size = hashlib.sha256(), 0
     while chunk:
         size += len(chunk)
         if size > settings.LARGEST_UPLOAD:
-            _read_away(file)
+            read_away(file)
             raise _too_large()
         digest.update(chunk)
         out.write(chunk)
@@ -106,7 +101,7 @@ def _copy(file: Readable, out: IO[bytes], length: int | None) -> tuple[str, Sort
 def _next(file: Readable) -> bytes:
     """The next piece of an upload. Raises Incomplete when its connection is gone."""
     try:
-        return file.read(_CHUNK)
+        return file.read(CHUNK)
     except OSError as problem:
         raise _incomplete() from problem
 
@@ -118,10 +113,3 @@ def _incomplete() -> Incomplete:
 def _too_large() -> TooLarge:
     most = settings.LARGEST_UPLOAD // 1_000_000
     return TooLarge("paper.too_large", f"This file is too large: {most} MB is the most. Nothing was kept of it.")
-
-
-def _read_away(file: Readable) -> None:
-    """Read what is left of an upload: a browser only hears why it was refused once it has sent it."""
-    left = settings.LARGEST_UPLOAD
-    while left > 0 and (chunk := file.read(_CHUNK)):
-        left -= len(chunk)

@@ -6,9 +6,9 @@ from typing import Annotated
 from ninja import Router
 from pydantic import Field
 
-from server.config.errors import ErrorOut
-from server.config.schemas import Incoming
-from server.worksheets.api import Teacher
+from server.accounts.teacher import Teacher
+from server.entrance.errors import ErrorOut
+from server.entrance.schemas import Incoming
 from server.worksheets.flows.find import find_document
 from velum.document.look_over import Finding, look_over
 from velum.document.pasted_key import LONGEST, Pasted, match_key

@@ -15,13 +15,14 @@ from typing import TypeAlias
 
 from django.conf import settings
 
-from server.config.errors import Busy
-from server.pictures.models import Picture
-from server.worksheets import drawing, sources, work
+from server.drawing import jobs, queue
+from server.entrance.errors import Busy
+from server.pictures.models import KeptPicture
+from server.worksheets import sources
 from server.worksheets.models import SourceFile
 from server.worksheets.sources import local_path
-from velum.document.worksheet import Page
-from velum.document.worksheet import Worksheet as Document
+from velum.document.document import Document
+from velum.document.page import Page
 from velum.fixtures.covers import Cover, covers_of
 from velum.paper.page_size import PaperRefused
 
@@ -71,7 +72,7 @@ def state_of(page: Page) -> State:
     place = place_of(page, LAPTOP)
     if place.exists():
         return State.READY
-    return State.FAILED if work.failed(place) else State.WAITING
+    return State.FAILED if queue.failed(place) else State.WAITING
 
 
 def begin(pages: Iterable[Page], *, soon: bool = True) -> None:
@@ -112,9 +113,9 @@ def picture(page: Page, width: int, covers: Covers = ()) -> Path:
     if place.exists():
         return place
     source = SourceFile.objects.filter(pk=page.source).first()
-    if source is None or work.failed_lately(place):
+    if source is None or queue.failed_lately(place):
         raise _broken()
-    has_failed = work.failed(place)
+    has_failed = queue.failed(place)
     drawn = _draw(local_path(source), page, _now(width), covers, first=True)
     if has_failed:
         raise _broken()  # as long as the next try has not shown otherwise
@@ -124,7 +125,7 @@ def picture(page: Page, width: int, covers: Covers = ()) -> Path:
         finally:
             _waiting_room.release()
     if not place.exists():
-        if work.failed(place):
+        if queue.failed(place):
             raise _broken()
         raise Busy("picture.busy", "This page is still being drawn.")
     return place
@@ -132,7 +133,7 @@ def picture(page: Page, width: int, covers: Covers = ()) -> Path:
 
 def _is_settled(page: Page) -> bool:
     place = place_of(page, LAPTOP)
-    return place.exists() or work.failed_lately(place)
+    return place.exists() or queue.failed_lately(place)
 
 
 def _broken() -> PaperRefused:
@@ -148,11 +149,11 @@ def _draw(
     source: Path, page: Page, widths: tuple[int, ...], covers: Covers = (), *, first: bool = False
 ) -> "Future[None]":
     places = [(width, place_of(page, width, covers)) for width in widths]
-    covered = drawing.Covered(covers, page.width, _files(covers)) if covers else None
-    return work.begin(places[0][1], drawing.draw, source, page.number, page.look, places, covered, first=first)
+    covered = jobs.Covered(covers, page.width, _files(covers)) if covers else None
+    return queue.begin(places[0][1], jobs.draw, source, page.number, page.look, places, covered, first=first)
 
 
 def _files(covers: Covers) -> dict[str, Path]:
     """The files of the pictures that cover something."""
     names = {cover.picture for cover in covers if cover.picture}
-    return {picture.sha256: sources.near(picture.name) for picture in Picture.objects.filter(pk__in=names)}
+    return {picture.sha256: sources.near(picture.name) for picture in KeptPicture.objects.filter(pk__in=names)}

@@ -10,7 +10,7 @@ from django.conf import settings
 from django.core.files import File
 from django.core.files.storage import default_storage
 
-from server.config.whole import written_whole
+from server.files.whole import written_whole
 from server.worksheets.models import SourceFile
 from velum.paper.page_size import PageSize
 

@@ -5,12 +5,12 @@ from pathlib import Path
 
 from pydantic import ValidationError
 
-from server.worksheets import drawing, work
+from server.drawing import jobs, queue
 from server.worksheets.models import SourceFile
 from server.worksheets.pictures import Covers, folder_of
 from server.worksheets.sources import local_path
+from velum.document.page import Page
 from velum.document.page_text import seen_lines, shown_lines
-from velum.document.worksheet import Page
 from velum.paper.survey import PageText, Survey
 from velum.paper.text import Line
 
@@ -23,13 +23,13 @@ def begin(pages: Iterable[Page]) -> None:
         if page.source not in sources:
             continue
         source, surveyed, text = local_path(sources[page.source]), _survey_place(page), _text_place(page)
-        work.begin(surveyed, drawing.look_over, source, page.number, surveyed, slow=True)
-        work.begin(text, drawing.read_page, source, page.number, surveyed, text, slow=True)
+        queue.begin(surveyed, jobs.survey_page, source, page.number, surveyed, slow=True)
+        queue.begin(text, jobs.read_page, source, page.number, surveyed, text, slow=True)
 
 
 def is_done(page: Page) -> bool:
     """Whether nothing more is to be found out about a page."""
-    return all(place.exists() or work.failed_lately(place) for place in (_survey_place(page), _text_place(page)))
+    return all(place.exists() or queue.failed_lately(place) for place in (_survey_place(page), _text_place(page)))
 
 
 def survey_of(page: Page) -> Survey | None:

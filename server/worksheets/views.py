@@ -8,17 +8,16 @@ from django.shortcuts import render
 from django.urls import reverse
 from django.views.decorators.http import require_safe
 
-from server.accounts.models import User
-from server.config.errors import Busy, Missing
-from server.config.screens import screen
+from server.accounts.teacher import teacher_of
+from server.entrance.errors import Busy
+from server.entrance.screens import screen
 from server.worksheets import documents, pictures
-from server.worksheets.api import desk_of
-from server.worksheets.flows.find import find, find_page
-from server.worksheets.models import Worksheet
+from server.worksheets.flows.find import find_page, find_worksheet
+from server.worksheets.show import desk_of
+from velum.document.document import VERSION, Document
+from velum.document.page import Page
 from velum.document.pages import looking
 from velum.document.reading import DocumentUnreadable
-from velum.document.worksheet import VERSION, Page
-from velum.document.worksheet import Worksheet as Document
 from velum.paper.look import LookRefused, read_look
 from velum.paper.page_size import PaperRefused
 
@@ -39,7 +38,7 @@ def desk(request: HttpRequest) -> HttpResponse:
 @login_required
 @require_safe
 def editor(request: HttpRequest, worksheet_id: uuid.UUID) -> HttpResponse:
-    worksheet = found_or_404(request, worksheet_id)
+    worksheet = find_worksheet(teacher_of(request), worksheet_id)
     try:
         document = documents.read(worksheet)
     except DocumentUnreadable as problem:
@@ -58,7 +57,7 @@ def editor(request: HttpRequest, worksheet_id: uuid.UUID) -> HttpResponse:
 @require_safe
 def document(request: HttpRequest, worksheet_id: uuid.UUID) -> HttpResponse:
     """The document of a worksheet as it is kept, to be taken away; also one that this release cannot read."""
-    worksheet = found_or_404(request, worksheet_id)
+    worksheet = find_worksheet(teacher_of(request), worksheet_id)
     response = JsonResponse(worksheet.document, safe=False, json_dumps_params={"indent": 1, "ensure_ascii": False})
     response["Content-Disposition"] = f'attachment; filename="worksheet-{worksheet.pk}.json"'
     response["Cache-Control"] = "no-store"
@@ -77,7 +76,7 @@ def _bringing_in() -> dict[str, object]:
 @require_safe
 def page_picture(request: HttpRequest, worksheet_id: uuid.UUID, page_id: str, width: int) -> HttpResponseBase:
     """A page as it is shown, or as it would be shown otherwise: before somebody decides on it."""
-    worksheet = found_or_404(request, worksheet_id)
+    worksheet = find_worksheet(teacher_of(request), worksheet_id)
     document = documents.read(worksheet)
     pages = (*document.pages, *document.aside)
     try:
@@ -87,19 +86,6 @@ def page_picture(request: HttpRequest, worksheet_id: uuid.UUID, page_id: str, wi
     except LookRefused as refused:
         raise Http404(refused.message) from refused
     return send_picture(request, pages, page_id, width)
-
-
-def teacher_of(request: HttpRequest) -> User:
-    """The signed-in teacher; only for views behind ``login_required``."""
-    assert isinstance(request.user, User)
-    return request.user
-
-
-def found_or_404(request: HttpRequest, worksheet_id: uuid.UUID) -> Worksheet:
-    try:
-        return find(teacher_of(request), worksheet_id)
-    except Missing as missing:
-        raise Http404(missing.message) from missing
 
 
 def send_seen_picture(request: HttpRequest, document: Document, page_id: str, width: int) -> HttpResponseBase:
@@ -118,8 +104,6 @@ def send_picture(
         if request.GET.get("look", str(page.look)) != str(page.look):
             raise Http404("The page is not shown like this.")
         place = pictures.picture(page, width, covers)
-    except Missing as missing:
-        raise Http404(missing.message) from missing
     except Busy as busy:
         # No failure: a browser that shows it as one would fill its console while a long paper is drawn.
         return HttpResponse(busy.message, status=202, headers={"Cache-Control": "no-store"}, content_type="text/plain")

@@ -17,7 +17,7 @@ from fractions import Fraction
 
 from velum.answers import reasons
 from velum.answers.comparison import Formula
-from velum.marking.mark import Mark, Reason, for_teacher, right, wrong
+from velum.mark import Mark, Reason, for_teacher, right, wrong
 
 LONGEST = 300
 _DEEPEST = 6

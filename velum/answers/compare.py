@@ -14,7 +14,7 @@ from velum.answers.text import NormalText, normalise
 from velum.answers.times import compare_ratios, compare_times, read_ratio, read_time
 from velum.answers.values import compare_values
 from velum.answers.words import compare_words
-from velum.marking.mark import Mark, Verdict, best, blank, for_teacher, right
+from velum.mark import Mark, Verdict, best, blank, for_teacher, right
 
 LONGEST = 1_500
 """Letters: a page. What is longer, no machine compares in a moment, and a teacher reads it anyhow."""
@@ -25,7 +25,7 @@ _TELLING = re.compile(r"[\d=<>≤≥^²³√¼-¾⅐-⅞+*/:()]")
 _LETTER = re.compile(r"[^\W\d_]")
 
 
-def compare(
+def compare_written(
     written: str, accepted: Sequence[str], comparison: Comparison | None = None, decimal: DecimalSign = "."
 ) -> Mark:
     """The best mark of an answer against several right ones; by what is guessed from each where it is not set.

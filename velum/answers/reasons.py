@@ -1,6 +1,6 @@
 """Why an answer was marked so: stable codes, and words that a teacher and a student can read."""
 
-from velum.marking.mark import Reason
+from velum.mark import Reason
 
 SAME_WORDS = Reason("same_words", "says the same")
 SAME_VALUE = Reason("same_value", "equal in value")

@@ -17,7 +17,7 @@ from velum.answers.comparison import Ratio
 from velum.answers.number import read_number
 from velum.answers.quantity import read_quantity
 from velum.answers.signs import plain_signs
-from velum.marking.mark import Mark, for_teacher, right, wrong
+from velum.mark import Mark, for_teacher, right, wrong
 
 _LONGEST = 40
 _LONGEST_RATIO = 120

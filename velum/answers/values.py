@@ -10,7 +10,7 @@ from velum.answers import reasons
 from velum.answers.comparison import Between, Number, Rounded, Within, exact_value
 from velum.answers.number import DecimalSign, Reading
 from velum.answers.quantity import Quantity, read_quantity
-from velum.marking.mark import Mark, Reason, for_teacher, partly, right, wrong
+from velum.mark import Mark, Reason, for_teacher, partly, right, wrong
 
 _NAMED = re.compile(r"^\s*[^\W\d_]\s*=")
 """A letter that the number is the value of, as in x = 3."""

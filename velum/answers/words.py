@@ -20,7 +20,7 @@ from velum.answers import reasons
 from velum.answers.comparison import Words
 from velum.answers.number import DecimalSign, read_number
 from velum.answers.text import normalise
-from velum.marking.mark import Mark, Reason, for_teacher, right, wrong
+from velum.mark import Mark, Reason, for_teacher, right, wrong
 
 _ARTICLE = re.compile(r"^(?:the|an?) (?=.)", re.IGNORECASE)
 _LONGEST_WITH_SLIPS = 400

@@ -1,8 +1,8 @@
 """Regions of a page made pages of their own, question by question."""
 
+from velum.document.page import Page
 from velum.document.pages import PageRefused
 from velum.document.places import onto_source
-from velum.document.worksheet import Page
 from velum.geometry.box import Box
 from velum.geometry.projection import corners_of
 from velum.geometry.turn import back, turned_box

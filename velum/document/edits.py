@@ -9,9 +9,11 @@ from typing import Annotated, Literal, TypeAlias, assert_never
 from pydantic import Discriminator, ValidationError
 from pydantic import Field as Limits
 
-from velum.answers.number import DecimalSign
-from velum.document.grouping import check_groups, without_field
+from velum.answers.settings import AnswerSettings
+from velum.document.document import Document, Title, read_through
+from velum.document.group import Group, check_groups, without_field
 from velum.document.laying import change_fixture, lay_fixture, layer_fixture, remove_fixture
+from velum.document.page import Page, Shown
 from velum.document.pages import (
     bring_page_back,
     forget_page,
@@ -22,11 +24,9 @@ from velum.document.pages import (
     turn_page,
 )
 from velum.document.replacing import swap_paper
-from velum.document.worksheet import Page, Shown, Title, Worksheet, read_through
 from velum.errors import VelumError
 from velum.fixtures import Fixture
 from velum.kinds import Field, Key
-from velum.marking.group import Group
 from velum.model import Id, Model
 
 MOST_FIELDS = 2_000
@@ -41,21 +41,21 @@ class EditFailed(EditRefused):
     """An edit that the core failed on: a fault of the core, to be told to the operator."""
 
 
-class Place(Model):
+class PlaceField(Model):
     """Lay a new field on the film."""
 
     op: Literal["place"] = "place"
     field: Field
 
 
-class Change(Model):
+class ChangeField(Model):
     """Give the field of the same name another place or other settings."""
 
     op: Literal["change"] = "change"
     field: Field
 
 
-class Remove(Model):
+class RemoveField(Model):
     """Take a field off the film, and its key with it."""
 
     op: Literal["remove"] = "remove"
@@ -75,11 +75,11 @@ class Rename(Model):
     title: Title
 
 
-class SetDecimal(Model):
-    """Set the sign before decimals."""
+class SetSettings(Model):
+    """Settle how answers are read."""
 
-    op: Literal["set_decimal"] = "set_decimal"
-    decimal: DecimalSign
+    op: Literal["set_settings"] = "set_settings"
+    settings: AnswerSettings
 
 
 class SetGroups(Model):
@@ -181,36 +181,47 @@ class RemoveFixture(Model):
     fixture_id: Id
 
 
-FieldEdit: TypeAlias = Place | Change | Remove | SetKey
+FieldEdit: TypeAlias = PlaceField | ChangeField | RemoveField | SetKey
 PageEdit: TypeAlias = (
     SwapPaper | MovePage | TurnPage | InsertPage | ShowPage | SetPageAside | BringPageBack | ForgetPage
 )
 FixtureEdit: TypeAlias = LayFixture | ChangeFixture | LayerFixture | RemoveFixture
-MarkingEdit: TypeAlias = SetDecimal | SetGroups
+MarkingEdit: TypeAlias = SetSettings | SetGroups
 Edit = Annotated[FieldEdit | PageEdit | FixtureEdit | MarkingEdit | Rename, Discriminator("op")]
 
 
-def apply(worksheet: Worksheet, edits: Sequence[Edit]) -> Worksheet:
+def apply(document: Document, edits: Sequence[Edit]) -> Document:
     """The worksheet after the edits, its fields in reading order.
 
     Raises EditRefused, GroupRefused, FixtureRefused, PageRefused, LookRefused and PaperRefused, whose ``path`` says
-    which edit it was, and EditFailed for what should not have happened.
+    which edit it was, and EditFailed for what should not have happened. Every edit is tried, each after those before it
+    that fit, so that all that do not are told at once: the first, and the ``others``.
     """
-    film = _Film(worksheet)
+    film = _Film(document)
+    refused = []
     for number, edit in enumerate(edits):
         try:
             film.edit(edit)
-        except VelumError as refused:
-            refused.path = ("edits", number)
-            raise
-        except ValidationError as problem:
-            raise _about(number, EditRefused("edit.impossible", "This cannot be done to what lies here.")) from problem
         except Exception as problem:
-            raise _about(number, EditFailed("edit.failed", "This change could not be made.")) from problem
-    return read_through(film.worksheet)
+            refused.append(_about(number, problem))
+    if refused:
+        first, *others = refused
+        first.others = tuple(others)
+        raise first
+    return read_through(film.document)
 
 
-def _about(number: int, refused: "EditRefused") -> "EditRefused":
+def _about(number: int, problem: Exception) -> VelumError:
+    """What is told of an edit that was not made."""
+    match problem:
+        case VelumError():
+            refused = problem
+        case ValidationError():
+            refused = EditRefused("edit.impossible", "This cannot be done to what lies here.")
+            refused.__cause__ = problem
+        case _:
+            refused = EditFailed("edit.failed", "This change could not be made.")
+            refused.__cause__ = problem
     refused.path = ("edits", number)
     return refused
 
@@ -218,89 +229,89 @@ def _about(number: int, refused: "EditRefused") -> "EditRefused":
 class _Film:
     """A worksheet under edits: its fields and keys by name, for most edits change one of them."""
 
-    def __init__(self, worksheet: Worksheet) -> None:
-        self._rest = worksheet
-        self.fields = {field.id: field for field in worksheet.fields}
-        self._keys = dict(worksheet.keys)
+    def __init__(self, document: Document) -> None:
+        self._rest = document
+        self.fields = {field.id: field for field in document.fields}
+        self._keys = dict(document.keys)
 
     @property
-    def worksheet(self) -> Worksheet:
+    def document(self) -> Document:
         return self._rest.changed(fields=tuple(self.fields.values()), keys=self._keys)
 
     def edit(self, edit: Edit) -> None:
         match edit:
             case Rename(title=title):
                 self._rest = self._rest.changed(title=title)
-            case SetDecimal(decimal=decimal):
-                self._rest = self._rest.changed(decimal=decimal)
+            case SetSettings(settings=settings):
+                self._rest = self._rest.changed(settings=settings)
             case SetGroups(groups=groups):
                 check_groups(groups, self.fields)
                 self._rest = self._rest.changed(groups=groups)
-            case Remove(field_id=field_id):
+            case RemoveField(field_id=field_id):
                 _known(self.fields, field_id)
                 del self.fields[field_id]
                 self._keys.pop(field_id, None)
                 if any(field_id in group.fields for group in self._rest.groups):
                     self._rest = self._rest.changed(groups=without_field(self._rest.groups, field_id))
-            case Place() | Change() | SetKey():
+            case PlaceField() | ChangeField() | SetKey():
                 _edit_field(self._rest, self.fields, self._keys, edit)
             case LayFixture() | ChangeFixture() | LayerFixture() | RemoveFixture():
-                self._rest = _edit_fixture(self.worksheet, edit)
+                self._rest = _edit_fixture(self.document, edit)
             case _:
-                self._rest = _edit_page(self.worksheet, edit)
+                self._rest = _edit_page(self.document, edit)
                 self.fields = {field.id: field for field in self._rest.fields}
 
 
-def _edit_fixture(worksheet: Worksheet, edit: FixtureEdit) -> Worksheet:
+def _edit_fixture(document: Document, edit: FixtureEdit) -> Document:
     match edit:
         case LayFixture(fixture=fixture, layer=layer):
-            return lay_fixture(worksheet, fixture, layer)
+            return lay_fixture(document, fixture, layer)
         case ChangeFixture(fixture=fixture):
-            return change_fixture(worksheet, fixture)
+            return change_fixture(document, fixture)
         case LayerFixture(fixture_id=fixture_id, layer=layer):
-            return layer_fixture(worksheet, fixture_id, layer)
+            return layer_fixture(document, fixture_id, layer)
         case RemoveFixture(fixture_id=fixture_id):
-            return remove_fixture(worksheet, fixture_id)
+            return remove_fixture(document, fixture_id)
         case _:
             assert_never(edit)
 
 
-def _edit_page(worksheet: Worksheet, edit: PageEdit) -> Worksheet:
+def _edit_page(document: Document, edit: PageEdit) -> Document:
     match edit:
         case SwapPaper(page_id=page_id, with_id=with_id):
-            return swap_paper(worksheet, page_id, with_id)
+            return swap_paper(document, page_id, with_id)
         case MovePage(page_id=page_id, to=to):
-            return move_page(worksheet, page_id, to)
+            return move_page(document, page_id, to)
         case TurnPage(page_id=page_id, by=by):
-            return turn_page(worksheet, page_id, by)
+            return turn_page(document, page_id, by)
         case InsertPage(page=page, to=to):
-            return insert_page(worksheet, page, to)
+            return insert_page(document, page, to)
         case ShowPage(page_id=page_id, shown=shown):
-            return show_page(worksheet, page_id, shown)
+            return show_page(document, page_id, shown)
         case SetPageAside(page_id=page_id):
-            return set_page_aside(worksheet, page_id)
+            return set_page_aside(document, page_id)
         case BringPageBack(page_id=page_id, to=to):
-            return bring_page_back(worksheet, page_id, to)
+            return bring_page_back(document, page_id, to)
         case ForgetPage(page_id=page_id):
-            return forget_page(worksheet, page_id)
+            return forget_page(document, page_id)
         case _:
             assert_never(edit)
 
 
 def _edit_field(
-    worksheet: Worksheet, fields: dict[str, Field], keys: dict[str, Key], edit: Place | Change | SetKey
+    document: Document, fields: dict[str, Field], keys: dict[str, Key], edit: PlaceField | ChangeField | SetKey
 ) -> None:
     """Change ``fields`` and ``keys``, both by the field's name."""
-    pages, fixtures = worksheet.pages, worksheet.fixtures
+    pages, fixtures = document.pages, document.fixtures
     match edit:
-        case Place(field=field):
+        case PlaceField(field=field):
             if field.id in fields or any(fixture.id == field.id for fixture in fixtures):
                 raise EditRefused("edit.field_exists", "A field of this name already lies on the film.")
             if len(fields) >= MOST_FIELDS:
                 raise EditRefused("edit.too_many_fields", f"A worksheet holds at most {MOST_FIELDS} fields.")
             _check_page(field, pages)
             fields[field.id] = field
-        case Change(field=field):
+        case ChangeField(field=field):
             if _known(fields, field.id).kind != field.kind:
                 raise EditRefused("edit.kind_changed", "A field cannot become one of another kind.")
             _check_page(field, pages)
@@ -323,5 +334,5 @@ def _known(fields: dict[str, Field], field_id: str) -> Field:
 
 
 def _check_page(field: Field, pages: tuple[Page, ...]) -> None:
-    if all(page.id != field.page for page in pages):
+    if not {place.page for place in field.places} <= {page.id for page in pages}:
         raise EditRefused("edit.page_gone", "The page of this field is no longer part of the worksheet.")

@@ -3,7 +3,7 @@
 from collections import defaultdict
 from collections.abc import Callable, Iterable, Sequence
 
-from velum.document.worksheet import Page
+from velum.document.page import Page
 from velum.geometry.box import Box, kept_inside
 from velum.kinds import Field
 from velum.kinds.answer_box import AnswerBox

@@ -2,13 +2,17 @@
 
 from collections import defaultdict
 from collections.abc import Iterable, Iterator
-from typing import Literal
+from typing import Literal, TypeAlias
 
+from velum.document.document import Document, points_of
 from velum.document.numbering import numbers_of
-from velum.document.worksheet import Page, Worksheet, points_of
+from velum.document.page import Page
+from velum.document.replacing import places_on
 from velum.geometry.box import Box
 from velum.kinds import Field, kind_of
+from velum.kinds.part import PartRef
 from velum.model import Id, Model
+from velum.placed import Place
 
 Doubt = Literal["nothing", "no_key", "doubtful_key", "no_points", "same_number", "overlap", "off_page", "too_small"]
 
@@ -29,55 +33,61 @@ class Finding(Model):
     words: str = ""
 
 
-def look_over(worksheet: Worksheet) -> list[Finding]:
+def look_over(document: Document) -> list[Finding]:
     """All that there is to look at, what is missing first."""
-    if not worksheet.fields:
+    if not document.fields:
         return [Finding(doubt="nothing")]
-    return [*_keys(worksheet), *_points(worksheet), *_numbers(worksheet), *_places(worksheet), *_targets(worksheet)]
+    return [*_keys(document), *_points(document), *_numbers(document), *_places(document), *_targets(document)]
 
 
-def _keys(worksheet: Worksheet) -> Iterator[Finding]:
-    points = points_of(worksheet)
-    for field in worksheet.fields:
-        key = worksheet.keys.get(field.id)
-        if key is not None and (words := kind_of(field).doubt(field, key, worksheet.decimal)):
+def _keys(document: Document) -> Iterator[Finding]:
+    points = points_of(document.fields, document.groups)
+    for field in document.fields:
+        key, kind = document.keys.get(field.id), kind_of(field)
+        if key is not None and (words := kind.doubt(field, key, document.settings)):
             yield Finding(doubt="doubtful_key", fields=(field.id,), words=words)
-        elif key is None and points[field.id]:
+        elif kind.keyed and any(points[PartRef(field.id, part)] for part in kind.parts_without_key(field, key)):
             yield Finding(doubt="no_key", fields=(field.id,))
 
 
-def _points(worksheet: Worksheet) -> Iterator[Finding]:
-    for name, points in points_of(worksheet).items():
-        if not points:
-            yield Finding(doubt="no_points", fields=(name,))
+def _points(document: Document) -> Iterator[Finding]:
+    points = points_of(document.fields, document.groups)
+    for name in dict.fromkeys(ref.field for ref, worth in points.items() if not worth):
+        yield Finding(doubt="no_points", fields=(name,))
 
 
-def _numbers(worksheet: Worksheet) -> Iterator[Finding]:
-    fields = defaultdict(list)
-    for name, number in numbers_of(worksheet.fields).items():
-        fields[number].append(name)
-    for names in fields.values():
-        if len(names) > 1:
-            yield Finding(doubt="same_number", fields=tuple(names))
+def _numbers(document: Document) -> Iterator[Finding]:
+    parts = defaultdict(list)
+    for ref, number in numbers_of(document.fields).items():
+        parts[number].append(ref)
+    for refs in parts.values():
+        if len(refs) > 1:
+            yield Finding(doubt="same_number", fields=tuple(dict.fromkeys(ref.field for ref in refs)))
 
 
-def _places(worksheet: Worksheet) -> Iterator[Finding]:
-    for page in worksheet.pages:
-        fields = [field for field in worksheet.fields if field.page == page.id]
-        for one, other in _near_each_other(fields):
-            if _overlap(one.box, other.box):
-                yield Finding(doubt="overlap", fields=(one.id, other.id))
-        for field in fields:
-            if _is_off(field.box, page):
-                yield Finding(doubt="off_page", fields=(field.id,))
+def _places(document: Document) -> Iterator[Finding]:
+    for page in document.pages:
+        places = places_on(document, page.id)
+        over = (
+            (one.id, other.id)
+            for (one, here), (other, there) in _near_each_other(places)
+            if one is not other and _overlap(here.box, there.box)
+        )
+        for pair in dict.fromkeys(over):
+            yield Finding(doubt="overlap", fields=pair)
+        for name in dict.fromkeys(field.id for field, place in places if _is_off(place.box, page)):
+            yield Finding(doubt="off_page", fields=(name,))
 
 
-def _near_each_other(fields: Iterable[Field]) -> Iterator[tuple[Field, Field]]:
+Lying: TypeAlias = tuple[Field, Place]
+
+
+def _near_each_other(lying: Iterable[Lying]) -> Iterator[tuple[Lying, Lying]]:
     """The pairs of which the lower begins above the end of the higher."""
-    downwards = sorted(fields, key=lambda field: field.box.y)
-    for place, one in enumerate(downwards):
-        for other in downwards[place + 1 :]:
-            if other.box.y >= one.box.bottom:
+    downwards = sorted(lying, key=lambda each: each[1].box.y)
+    for at, one in enumerate(downwards):
+        for other in downwards[at + 1 :]:
+            if other[1].box.y >= one[1].box.bottom:
                 break
             yield one, other
 
@@ -93,7 +103,7 @@ def _is_off(box: Box, page: Page) -> bool:
     return beyond > _TOUCHING
 
 
-def _targets(worksheet: Worksheet) -> Iterator[Finding]:
-    for field in worksheet.fields:
+def _targets(document: Document) -> Iterator[Finding]:
+    for field in document.fields:
         if min(kind_of(field).smallest_target(field)) < SMALLEST:
             yield Finding(doubt="too_small", fields=(field.id,))

@@ -1,6 +1,6 @@
 """Question numbers: those that the teacher set, and the ones that follow from them in the order of reading.
 
-A field without a number of its own goes on from the one before it: after 3 comes 4, after 3a comes 3b, after B2 comes
+A part without a number of its own goes on from the one before it: after 3 comes 4, after 3a comes 3b, after B2 comes
 B3, after 2(i) comes 2(ii). So a run of sub-parts takes one number at its start, and one after its end.
 
 >>> numbers(["", "", "3a", "", "4", ""])
@@ -8,9 +8,10 @@ B3, after 2(i) comes 2(ii). So a run of sub-parts takes one number at its start,
 """
 
 import re
-from collections.abc import Iterable, Sequence
+from collections.abc import Iterable
 
-from velum.kinds import Field
+from velum.kinds.kind import FieldBase
+from velum.kinds.part import PartRef
 
 _LAST = re.compile(r"(.*?)(\d+|(?<![^\W\d_])[a-z]{1,4}|(?<![^\W\d_])[A-Z])(\W*)", re.DOTALL)
 """What stands before the part that counts on, that part, and what closes it."""
@@ -18,13 +19,14 @@ _LAST = re.compile(r"(.*?)(\d+|(?<![^\W\d_])[a-z]{1,4}|(?<![^\W\d_])[A-Z])(\W*)"
 _ROMAN = ("", "i", "ii", "iii", "iv", "v", "vi", "vii", "viii", "ix", "x", "xi", "xii", "xiii", "xiv", "xv", "xvi")
 
 
-def numbers_of(fields: Sequence[Field]) -> dict[str, str]:
-    """The number of each of the fields, which stand in the order of reading, by the field's name."""
-    return dict(zip((field.id for field in fields), numbers(field.number for field in fields), strict=True))
+def numbers_of(fields: Iterable[FieldBase]) -> dict[PartRef, str]:
+    """The number of each part of the fields, which stand in the order of reading."""
+    parts = {PartRef(field.id, part.id): part.number for field in fields for part in field.parts}
+    return dict(zip(parts, numbers(parts.values()), strict=True))
 
 
 def numbers(own: Iterable[str]) -> list[str]:
-    """Each field's number; ``own`` has what the teacher set, empty where nothing is."""
+    """Each part's number; ``own`` has what the teacher set, empty where nothing is."""
     found: list[str] = []
     roman = False
     for number in own:

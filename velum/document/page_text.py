@@ -2,8 +2,8 @@
 
 from collections.abc import Iterable, Sequence
 
+from velum.document.page import Page
 from velum.document.places import shown_box
-from velum.document.worksheet import Page
 from velum.fixtures.covers import Cover, covered_share
 from velum.geometry.box import Box, common_area
 from velum.paper.text import Line, Word

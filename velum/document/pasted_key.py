@@ -7,10 +7,11 @@ import re
 from bisect import bisect_left
 from collections.abc import Sequence
 
+from velum.document.document import Document, points_of
 from velum.document.numbering import numbers_of
-from velum.document.worksheet import Worksheet, points_of
 from velum.errors import VelumError
 from velum.kinds import Field, Key, kind_of
+from velum.kinds.part import PartId, PartRef
 from velum.model import Id, Model
 
 LONGEST = 20_000
@@ -29,9 +30,11 @@ class Match(Model):
     """A field, the text that was found for it, and the key that it makes; None: the text fits no answer there."""
 
     field_id: Id
+    part: PartId
     number: str
     text: str
     key: Key | None
+    """The whole key of the field, with what was found for its parts before this one."""
 
 
 class Pasted(Model):
@@ -41,7 +44,7 @@ class Pasted(Model):
     left_over: list[str]
 
 
-def match_key(worksheet: Worksheet, text: str, start: str | None = None) -> Pasted:
+def match_key(document: Document, text: str, start: str | None = None) -> Pasted:
     """Find the fields that a pasted key is for. ``start`` is the field where a key without numbers begins.
 
     Raises PasteRefused.
@@ -49,24 +52,32 @@ def match_key(worksheet: Worksheet, text: str, start: str | None = None) -> Past
     if len(text) > LONGEST:
         raise PasteRefused("paste.too_long", f"This is too long for a key: {LONGEST:,} letters can be looked at.")
     text = text.replace("\0", "").replace("\r\n", "\n").replace("\r", "\n").strip("\n")
-    points, numbers = points_of(worksheet), numbers_of(worksheet.fields)
-    fields = [field for field in worksheet.fields if points[field.id]]
-    labels = [numbers[field.id] for field in fields]
+    points, numbers = points_of(document.fields, document.groups), numbers_of(document.fields)
+    asked = [
+        (field, part.id)
+        for field in document.fields
+        for part in field.parts
+        if points[PartRef(field.id, part.id)] and kind_of(field).keyed
+    ]
+    labels = [numbers[PartRef(field.id, part)] for field, part in asked]
     found, left_over = _numbered(text, labels)
     if not found:
-        places = range(_place(fields, start), len(fields))
-        if _RUN.fullmatch(text.strip()) and (picked := [place for place in places if kind_of(fields[place]).picks]):
+        places = range(_place([field for field, _ in asked], start), len(asked))
+        if _RUN.fullmatch(text.strip()) and (picked := [place for place in places if kind_of(asked[place][0]).picks]):
             places_for, parts = picked, re.findall("[A-Za-z]", text)
         else:
             places_for, parts = list(places), _list(text)
         found = {place: part for place, part in zip(places_for, parts, strict=False) if part}
         left_over = [part for part in parts[len(places_for) :] if part]
-    matches = [_match(fields[place], labels[place], found[place]) for place in sorted(found)]
+    matches = []
+    keys: dict[str, Key] = dict(document.keys)
+    for place in sorted(found):
+        (field, part), text = asked[place], found[place]
+        key = kind_of(field).key_from_text(field, part, text, keys.get(field.id))
+        if key is not None:
+            keys[field.id] = key
+        matches.append(Match(field_id=field.id, part=part, number=labels[place], text=text, key=key))
     return Pasted(matches=matches, left_over=left_over)
-
-
-def _match(field: Field, number: str, text: str) -> Match:
-    return Match(field_id=field.id, number=number, text=text, key=kind_of(field).key_from_text(field, text))
 
 
 def _place(fields: Sequence[Field], start: str | None) -> int:

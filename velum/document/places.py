@@ -1,6 +1,6 @@
 """The same place on a page as shown and on the page of its file, both in points."""
 
-from velum.document.worksheet import Page
+from velum.document.page import Page
 from velum.geometry.box import Box
 from velum.geometry.projection import Point, Projection, onto
 from velum.geometry.turn import back, turned_box

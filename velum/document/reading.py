@@ -5,11 +5,12 @@ kind's own fields and keys need for it stands with the kind (``upgrades_of_field
 """
 
 from collections.abc import Callable
-from typing import Any
+from typing import Any, TypeVar
 
 from pydantic import ValidationError
 
-from velum.document.worksheet import VERSION, Worksheet
+from velum.document.document import VERSION, Document
+from velum.document.key_set import KeySet
 from velum.errors import VelumError
 from velum.kinds import KINDS
 from velum.kinds.kind import Json
@@ -24,15 +25,30 @@ class DocumentUnreadable(VelumError):
     why = ""
 
 
-def read_worksheet(data: Any) -> Worksheet:
+def read_document(data: Any) -> Document:
     """The worksheet kept as ``data``. Raises DocumentUnreadable."""
+    return _read(Document, data)
+
+
+def read_key_set(data: Any) -> KeySet:
+    """The key set kept as ``data``: what of a document of the same version its copies are marked by.
+
+    Raises DocumentUnreadable.
+    """
+    return _read(KeySet, data)
+
+
+M = TypeVar("M", Document, KeySet)
+
+
+def _read(sort: type[M], data: Any) -> M:
     try:
         version = data.get("version")
         while version in UPGRADES:
             data = UPGRADES[version](data) | {"version": version + 1}
             version = data["version"]
         if version == VERSION:
-            return Worksheet.model_validate(data)
+            return sort.model_validate(data)
     except (ValidationError, AttributeError, KeyError, TypeError, ValueError, RecursionError) as problem:
         unreadable = DocumentUnreadable(
             "document.unreadable", "This worksheet cannot be read. It is kept as it is and can be downloaded."
@@ -51,11 +67,19 @@ def _why(problem: Exception) -> str:
     return "; ".join(f"{'.'.join(map(str, fault['loc']))}: {fault['type']}" for fault in faults[:5])
 
 
-def write_worksheet(worksheet: Worksheet) -> Json:
+def write_document(document: Document) -> Json:
     """A worksheet as it is kept, which was read again to be sure of it. Raises DocumentUnreadable."""
-    data = worksheet.model_dump(mode="json")
-    if read_worksheet(data) != worksheet:
+    data = document.model_dump(mode="json")
+    if read_document(data) != document:
         raise DocumentUnreadable("document.not_the_same", "This worksheet would not come back as it is now.")
+    return data
+
+
+def write_key_set(key_set: KeySet) -> Json:
+    """A key set as it is kept, which was read again to be sure of it. Raises DocumentUnreadable."""
+    data = key_set.model_dump(mode="json")
+    if read_key_set(data) != key_set:
+        raise DocumentUnreadable("document.not_the_same", "This answer key would not come back as it is now.")
     return data
 
 
@@ -70,6 +94,8 @@ def upgraded_edit(version: Any, edit: Any) -> Any:
                 edit = edit | {"field": _field(version, edit["field"])}
             elif edit.get("op") == "set_key" and edit.get("key"):
                 edit = edit | {"key": _key(version, edit["key"])}
+            elif edit.get("op") == "set_decimal":
+                edit = {"op": "set_settings", "settings": {"decimal": edit["decimal"]}}
             version += 1
     except (AttributeError, KeyError, TypeError):
         pass
@@ -93,12 +119,20 @@ def _upgrade_of_kinds(version: int) -> Callable[[Json], Json]:
 
     def upgrade(data: Json) -> Json:
         keys = {name: _key(version, key) for name, key in data.get("keys", {}).items()}
-        return data | {"fields": [_field(version, field) for field in data.get("fields", [])], "keys": keys}
+        fields = {"fields": [_field(version, field) for field in data["fields"]]} if "fields" in data else {}
+        return data | fields | {"keys": keys}
 
     return upgrade
+
+
+def _with_settings(data: Json) -> Json:
+    """Up to version 3 the sign before decimals was all that could be settled."""
+    settings = {"decimal": data.get("decimal", ".")}
+    return {name: value for name, value in data.items() if name != "decimal"} | {"settings": settings}
 
 
 UPGRADES: dict[int, Callable[[Json], Json]] = {
     1: _upgrade_of_kinds(1),  # options got room for pictures
     2: _upgrade_of_kinds(2),  # options and spots got ids
+    3: _with_settings,
 }

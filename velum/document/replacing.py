@@ -1,12 +1,13 @@
 """A new printing of a page, put under the fields that lie on it."""
 
+from velum.document.document import Document
 from velum.document.pages import PageRefused, find_page
-from velum.document.worksheet import Worksheet
 from velum.fixtures import Fixture
-from velum.geometry.box import kept_inside, moved_box
+from velum.geometry.box import Box, kept_inside, moved_box
 from velum.kinds import Field
 from velum.model import Id, Model
-from velum.paper.compare import Comparison
+from velum.paper.reprint import Reprint
+from velum.placed import Place
 
 
 class Replacement(Model):
@@ -19,47 +20,51 @@ class Replacement(Model):
     doubtful: tuple[Id, ...]
 
 
-def swap_paper(worksheet: Worksheet, page_id: str, with_id: str) -> Worksheet:
+def swap_paper(document: Document, page_id: str, with_id: str) -> Document:
     """Exchange what a page shows with what a page set aside shows; fields stay where they are. Raises PageRefused."""
-    page, other = find_page(worksheet.pages, page_id), find_page(worksheet.aside, with_id)
-    pages = tuple(other.changed(id=page_id) if each == page else each for each in worksheet.pages)
-    aside = tuple(page.changed(id=with_id) if each == other else each for each in worksheet.aside)
-    return worksheet.changed(pages=pages, aside=aside)
+    page, other = find_page(document.pages, page_id), find_page(document.aside, with_id)
+    pages = tuple(other.changed(id=page_id) if each == page else each for each in document.pages)
+    aside = tuple(page.changed(id=with_id) if each == other else each for each in document.aside)
+    return document.changed(pages=pages, aside=aside)
 
 
-def replacement(worksheet: Worksheet, page_id: str, with_id: str, comparison: Comparison) -> Replacement:
-    """What swapping the paper of a page means for its fields; ``comparison`` has their places in their order.
+def replacement(document: Document, page_id: str, with_id: str, reprint: Reprint) -> Replacement:
+    """What swapping the paper of a page means for its fields; ``reprint`` has their places in their order.
 
     Raises PageRefused.
     """
-    find_page(worksheet.pages, page_id)
-    other = find_page(worksheet.aside, with_id)
-    fields = fields_on(worksheet, page_id)
-    if len(fields) != len(comparison.altered):
+    find_page(document.pages, page_id)
+    other = find_page(document.aside, with_id)
+    places = places_on(document, page_id)
+    if len(places) != len(reprint.altered):
         raise PageRefused("page.compared_before", "The page was changed meanwhile. Compare it again.")
-    moved, doubtful = [], []
-    for field, altered in zip(fields, comparison.altered, strict=True):
-        box = moved_box(field.box, comparison.right, comparison.down)
-        inside = kept_inside(box, other.width, other.height)
-        if inside != field.box:
-            moved.append(field.changed(box=inside))
-        if altered or max(abs(inside.x - box.x), abs(inside.y - box.y)) > 1:
-            doubtful.append(field.id)
-    fixtures = []
-    for fixture in worksheet.fixtures:
-        box = moved_box(fixture.box, comparison.right, comparison.down)
-        inside = kept_inside(box, other.width, other.height)
-        if fixture.page == page_id and inside != fixture.box:
-            fixtures.append(fixture.changed(box=inside))
+
+    def printed(place: Place) -> Box:
+        return moved_box(place.box, reprint.right, reprint.down)
+
+    def inside(place: Place) -> Box:
+        return kept_inside(printed(place), other.width, other.height) if place.page == page_id else place.box
+
+    doubtful = dict.fromkeys(
+        field.id
+        for (field, place), altered in zip(places, reprint.altered, strict=True)
+        if altered or _apart(inside(place), printed(place)) > 1
+    )
+    fields = ((field, field.moved(inside)) for field in document.fields)
+    fixtures = ((fixture, fixture.moved(inside)) for fixture in document.fixtures)
     return Replacement(
-        right=comparison.right,
-        down=comparison.down,
-        fields=tuple(moved),
-        fixtures=tuple(fixtures),
+        right=reprint.right,
+        down=reprint.down,
+        fields=tuple(after for before, after in fields if after != before),
+        fixtures=tuple(after for before, after in fixtures if after != before),
         doubtful=tuple(doubtful),
     )
 
 
-def fields_on(worksheet: Worksheet, page_id: str) -> list[Field]:
-    """The fields that lie on a page."""
-    return [field for field in worksheet.fields if field.page == page_id]
+def _apart(one: Box, other: Box) -> float:
+    return max(abs(one.x - other.x), abs(one.y - other.y))
+
+
+def places_on(document: Document, page_id: str) -> list[tuple[Field, Place]]:
+    """What lies where on a page, in the order of the fields."""
+    return [(field, place) for field in document.fields for place in field.places if place.page == page_id]

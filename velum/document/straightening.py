@@ -3,8 +3,9 @@
 from collections.abc import Iterable
 from typing import TypeVar
 
+from velum.document.document import Document
+from velum.document.page import Page, Shown
 from velum.document.places import from_source, to_source
-from velum.document.worksheet import Page, Shown, Worksheet
 from velum.fixtures import Fixture
 from velum.geometry.box import Box, kept_inside, moved_box
 from velum.geometry.projection import Corners, Point
@@ -27,7 +28,7 @@ class Straightened(Model):
 
 
 def straightened(
-    worksheet: Worksheet, page: Page, corners: Corners | None, whiten: bool, source: PageSize
+    document: Document, page: Page, corners: Corners | None, whiten: bool, source: PageSize
 ) -> Straightened:
     """Show the sheet between these corners of the file's page, whose size is ``source``; None: the whole page.
 
@@ -41,18 +42,18 @@ def straightened(
     after = page.changed(corners=corners, width=sides[0], height=sides[1])
     return Straightened(
         shown=shown,
-        fields=_moved_along(worksheet.fields, page, after),
-        fixtures=_moved_along(worksheet.fixtures, page, after),
+        fields=_moved_along(document.fields, page, after),
+        fixtures=_moved_along(document.fixtures, page, after),
     )
 
 
 def _moved_along(placed: Iterable[P], before: Page, after: Page) -> tuple[P, ...]:
     """Those that lie elsewhere once their page is shown anew."""
-    moved = []
-    for each in placed:
-        if each.page == before.id and (box := _moved(each.box, before, after)) != each.box:
-            moved.append(each.changed(box=box))
-    return tuple(moved)
+    pairs = (
+        (each, each.moved(lambda place: _moved(place.box, before, after) if place.page == before.id else place.box))
+        for each in placed
+    )
+    return tuple(moved for each, moved in pairs if moved != each)
 
 
 def _moved(box: Box, before: Page, after: Page) -> Box:

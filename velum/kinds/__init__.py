@@ -1,28 +1,15 @@
 """The field kinds: an explicit list, and the types that any of them may be.
 
-A new kind is a module beside this one, a line in ``KINDS``, and its types in the four unions below.
+A new kind is a module beside this one, and a line in ``KINDS``.
 """
 
 from typing import Annotated, Any, TypeAlias
 
-from pydantic import Discriminator
-
-from velum.kinds.answer_box import ANSWER_BOX, AnswerBox, AnswerBoxAnswer, AnswerBoxKey, AnswerBoxPrompt
-from velum.kinds.choice import CHOICE, Choice, ChoiceAnswer, ChoiceKey, ChoicePrompt
-from velum.kinds.kind import Kind
-from velum.kinds.tick_places import (
-    TICK_PLACES,
-    TickPlaces,
-    TickPlacesAnswer,
-    TickPlacesKey,
-    TickPlacesPrompt,
-)
-
-_BY_KIND = Discriminator("kind")
-Field: TypeAlias = Annotated[AnswerBox | Choice | TickPlaces, _BY_KIND]
-Key: TypeAlias = Annotated[AnswerBoxKey | ChoiceKey | TickPlacesKey, _BY_KIND]
-Prompt: TypeAlias = Annotated[AnswerBoxPrompt | ChoicePrompt | TickPlacesPrompt, _BY_KIND]
-Answer: TypeAlias = Annotated[AnswerBoxAnswer | ChoiceAnswer | TickPlacesAnswer, _BY_KIND]
+from velum.kinds.answer_box import ANSWER_BOX
+from velum.kinds.by_kind import ByKind
+from velum.kinds.choice import CHOICE
+from velum.kinds.kind import AnswerBase, FieldBase, KeyBase, Kind, PromptBase
+from velum.kinds.tick_places import TICK_PLACES
 
 AnyKind: TypeAlias = Kind[Any, Any, Any, Any]
 
@@ -38,6 +25,18 @@ def registry(*kinds: AnyKind) -> dict[str, AnyKind]:
 KINDS = registry(ANSWER_BOX, CHOICE, TICK_PLACES)
 
 
-def kind_of(value: Field | Key | Prompt | Answer) -> AnyKind:
+def _all() -> dict[str, AnyKind]:
+    return KINDS
+
+
+Field: TypeAlias = Annotated[FieldBase, ByKind(_all, lambda kind: kind.field)]
+Key: TypeAlias = Annotated[KeyBase, ByKind(_all, lambda kind: kind.key)]
+Prompt: TypeAlias = Annotated[PromptBase, ByKind(_all, lambda kind: kind.prompt_type)]
+Answer: TypeAlias = Annotated[AnswerBase, ByKind(_all, lambda kind: kind.answer)]
+Entry: TypeAlias = Annotated[AnswerBase, ByKind(_all, lambda kind: kind.entry)]
+"""What is saved of an answer by itself: all of it, for most kinds."""
+
+
+def kind_of(value: FieldBase | KeyBase | PromptBase | AnswerBase) -> AnyKind:
     """The kind of a field, a key, a prompt or an answer."""
     return KINDS[value.kind]

@@ -4,15 +4,15 @@ from typing import Annotated, Literal
 
 from pydantic import Field, StringConstraints
 
-from velum.answers.compare import LONGEST, compare, steps_of_comparing, steps_of_reading
+from velum.answers.compare import LONGEST, compare_written, steps_of_comparing, steps_of_reading
 from velum.answers.comparison import Comparison
-from velum.answers.number import DecimalSign
 from velum.answers.says import says
+from velum.answers.settings import AnswerSettings
 from velum.answers.values import unclear_values
 from velum.geometry.box import Box
-from velum.kinds.kind import FieldBase, InAnyOrder, Kind, PromptBase
-from velum.marking.mark import Mark
-from velum.model import Model, NoNul
+from velum.kinds.kind import AnswerBase, FieldBase, InAnyOrder, KeyBase, Kind, PromptBase, alone
+from velum.mark import Mark
+from velum.model import NoNul
 
 Lines = Literal["one", "several"]
 Signs = Literal["none", "chemistry", "maths"]
@@ -33,7 +33,7 @@ class AnswerBox(FieldBase):
     """The signs that are offered to be pressed: they are on no keyboard."""
 
 
-class AnswerBoxKey(Model):
+class AnswerBoxKey(KeyBase):
     kind: Literal["answer_box"] = "answer_box"
     text: Right
     also: Annotated[tuple[Right, ...], Field(max_length=MOST_ACCEPTED)] = ()
@@ -48,41 +48,36 @@ class AnswerBoxPrompt(PromptBase):
     signs: Signs = "none"
 
 
-class AnswerBoxAnswer(Model):
+class AnswerBoxAnswer(AnswerBase):
     kind: Literal["answer_box"] = "answer_box"
     version: Literal[1] = 1
     text: Written
-
-
-def _prompt(field: AnswerBox) -> AnswerBoxPrompt:
-    return AnswerBoxPrompt(
-        id=field.id,
-        page=field.page,
-        box=field.box,
-        points=field.points,
-        name=field.name,
-        lines=field.lines,
-        signs=field.signs,
-    )
 
 
 def _is_blank(answer: AnswerBoxAnswer) -> bool:
     return not answer.text.strip()
 
 
-def _compare(field: AnswerBox, key: AnswerBoxKey, answer: AnswerBoxAnswer, decimal: DecimalSign) -> Mark:
-    return compare(answer.text, (key.text, *key.also), key.comparison, decimal)
+def _judge(field: AnswerBox, key: AnswerBoxKey, answer: AnswerBoxAnswer, settings: AnswerSettings) -> Mark:
+    return compare_written(answer.text, (key.text, *key.also), key.comparison, settings.decimal)
 
 
-def _key_from_text(field: AnswerBox, text: str) -> AnswerBoxKey | None:
+def _key_from_text(field: AnswerBox, part: str, text: str, key: AnswerBoxKey | None) -> AnswerBoxKey | None:
     return AnswerBoxKey(text=text) if text.strip() else None
 
 
-def _doubt(field: AnswerBox, key: AnswerBoxKey, decimal: DecimalSign) -> str:
+def _accepting(field: AnswerBox, part: str, key: AnswerBoxKey, answer: AnswerBoxAnswer) -> AnswerBoxKey | None:
+    text = answer.text.strip()
+    if not text or len(key.also) >= MOST_ACCEPTED:
+        return None
+    return key if text in (key.text, *key.also) else key.changed(also=(*key.also, text))
+
+
+def _doubt(field: AnswerBox, key: AnswerBoxKey, settings: AnswerSettings) -> str:
     for text in (key.text, *key.also):
         if len(text) > LONGEST:
             return "The right answer is so long that only the same words count; all else waits for you."
-        if key.comparison is None and (values := unclear_values(text, decimal)):
+        if key.comparison is None and (values := unclear_values(text, settings.decimal)):
             return f"{text} could be {' or '.join(values)}."
     return ""
 
@@ -104,18 +99,18 @@ ANSWER_BOX = Kind(
     key=AnswerBoxKey,
     prompt_type=AnswerBoxPrompt,
     answer=AnswerBoxAnswer,
-    prompt=_prompt,
     is_blank=_is_blank,
-    compare=_compare,
+    judge=alone(_judge),
     key_from_text=_key_from_text,
+    accepting=_accepting,
     smallest_target=lambda field: (field.box.width, field.box.height),
     doubt=_doubt,
     steps_of_reading=lambda answer: steps_of_reading(answer.text),
-    steps_of_comparing=_steps,
+    steps_of_judging=_steps,
     in_any_order=InAnyOrder(
         alternatives=_alternatives,
-        says_key=lambda key, decimal: says(key.text, decimal),
-        says=lambda answer, decimal: says(answer.text, decimal),
+        says_key=lambda key, settings: says(key.text, settings.decimal),
+        says=lambda answer, settings: says(answer.text, settings.decimal),
     ),
     example=(
         AnswerBox(id="box1", page="page1", box=Box(x=72, y=90, width=120, height=22)),

@@ -5,10 +5,11 @@ from typing import Annotated, Literal
 from pydantic import AfterValidator, StringConstraints, model_validator
 from pydantic import Field as Limits
 
-from velum.answers.number import DecimalSign
 from velum.answers.options import picked_in
+from velum.answers.picked import mark_picked
+from velum.answers.settings import AnswerSettings
 from velum.geometry.box import Box
-from velum.kinds.kind import FieldBase, Json, Kind, PromptBase
+from velum.kinds.kind import FieldBase, Json, Kind, PromptBase, alone
 from velum.kinds.picking import (
     MOST_OPTIONS,
     TickedAnswer,
@@ -21,8 +22,7 @@ from velum.kinds.picking import (
     ids_of,
     picks_by_id,
 )
-from velum.marking.mark import Mark
-from velum.marking.picked import mark_picked
+from velum.mark import Mark
 from velum.model import Id, Model, NoNul, Sha256
 
 OptionText = Annotated[str, StringConstraints(strip_whitespace=True, max_length=300), NoNul]
@@ -86,30 +86,17 @@ class ChoiceAnswer(TickedAnswer):
     version: Literal[2] = 2
 
 
-def _prompt(field: Choice) -> ChoicePrompt:
-    return ChoicePrompt(
-        id=field.id,
-        page=field.page,
-        box=field.box,
-        points=field.points,
-        name=field.name,
-        options=field.options,
-        several=field.several,
-        arrangement=field.arrangement,
-    )
-
-
 def _is_blank(answer: ChoiceAnswer) -> bool:
     return not answer.picked
 
 
-def _compare(field: Choice, key: ChoiceKey, answer: ChoiceAnswer, decimal: DecimalSign) -> Mark:
+def _judge(field: Choice, key: ChoiceKey, answer: ChoiceAnswer, settings: AnswerSettings) -> Mark:
     return mark_picked(
         answer.picked, key.picked, there=ids_of(field.options), several=field.several, part_marks=field.part_marks
     )
 
 
-def _key_from_text(field: Choice, text: str) -> ChoiceKey | None:
+def _key_from_text(field: Choice, part: str, text: str, key: ChoiceKey | None) -> ChoiceKey | None:
     places = picked_in(text, [option.text for option in field.options], several=field.several)
     return ChoiceKey(picked=tuple(field.options[place].id for place in places)) if places else None
 
@@ -136,7 +123,7 @@ def _with_ids(field: Json) -> Json:
     return field | {"options": options}
 
 
-_RIGHT = (id_of_place(1),)
+_RIGHT = (id_of_place(0),)
 
 CHOICE = Kind(
     name="choice",
@@ -145,12 +132,11 @@ CHOICE = Kind(
     key=ChoiceKey,
     prompt_type=ChoicePrompt,
     answer=ChoiceAnswer,
-    prompt=_prompt,
     is_blank=_is_blank,
-    compare=_compare,
+    judge=alone(_judge),
     key_from_text=_key_from_text,
     smallest_target=_smallest_target,
-    doubt=lambda field, key, decimal: gone_options(key.picked, ids_of(field.options)),
+    doubt=lambda field, key, settings: gone_options(key.picked, ids_of(field.options)),
     check_answer=lambda field, answer: check_picked(answer.picked, ids_of(field.options)),
     upgrades_of_field={1: _with_pictures, 2: _with_ids},
     upgrades_of_key={2: picks_by_id},
@@ -162,7 +148,7 @@ CHOICE = Kind(
             id="choice1",
             page="page1",
             box=Box(x=72, y=90, width=120, height=24),
-            options=worded("splash zone", "low shore", ""),
+            options=worded("low shore", "splash zone", ""),
         ),
         ChoiceKey(picked=_RIGHT),
         ChoiceAnswer(picked=_RIGHT),

@@ -5,8 +5,8 @@ from typing import Annotated, Protocol
 
 from pydantic import AfterValidator, Field
 
-from velum.kinds.kind import AnswerRefused, Json
-from velum.model import Id, Model
+from velum.kinds.kind import AnswerBase, AnswerRefused, Json, KeyBase
+from velum.model import Id
 
 MOST_OPTIONS = 26
 """As many as there are letters to name them."""
@@ -20,13 +20,13 @@ Picked = Annotated[tuple[Id, ...], Field(max_length=MOST_OPTIONS), AfterValidato
 """Options by their ids."""
 
 
-class TickedKey(Model):
+class TickedKey(KeyBase):
     """Which options are right; at least one."""
 
     picked: Annotated[Picked, Field(min_length=1)]
 
 
-class TickedAnswer(Model):
+class TickedAnswer(AnswerBase):
     """Which options were picked."""
 
     picked: Picked

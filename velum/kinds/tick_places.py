@@ -5,11 +5,12 @@ from typing import Annotated, Literal
 from pydantic import AfterValidator, StringConstraints
 from pydantic import Field as Limits
 
-from velum.answers.number import DecimalSign
 from velum.answers.options import picked_in
+from velum.answers.picked import mark_picked
+from velum.answers.settings import AnswerSettings
 from velum.geometry.box import Box
 from velum.geometry.turn import Turn
-from velum.kinds.kind import FieldBase, Json, Kind, PromptBase
+from velum.kinds.kind import FieldBase, Json, Kind, PromptBase, alone
 from velum.kinds.picking import (
     MOST_OPTIONS,
     TickedAnswer,
@@ -22,8 +23,7 @@ from velum.kinds.picking import (
     ids_of,
     picks_by_id,
 )
-from velum.marking.mark import Mark
-from velum.marking.picked import mark_picked
+from velum.mark import Mark
 from velum.model import Id, Model, NoNul
 
 Share = Annotated[float, Limits(ge=0, le=1)]
@@ -57,11 +57,12 @@ class TickPlaces(FieldBase):
     several: bool = False
     part_marks: bool = True
 
-    def turned(self, by: Turn, width: float, height: float) -> "TickPlaces":
+    def turned(self, page: str, by: Turn, width: float, height: float) -> "TickPlaces":
         """The spots turn with the box that they are shares of."""
-        spots = tuple(spot.changed(**_turned(spot, by)) for spot in self.spots)
-        box = super().turned(by, width, height).box
-        return self.changed(box=box, spots=spots)
+        turned = super().turned(page, by, width, height)
+        if not self.lies_on(page):
+            return turned
+        return turned.changed(spots=tuple(spot.changed(**_turned(spot, by)) for spot in self.spots))
 
 
 def share(value: float) -> float:
@@ -98,29 +99,17 @@ class TickPlacesAnswer(TickedAnswer):
     version: Literal[2] = 2
 
 
-def _prompt(field: TickPlaces) -> TickPlacesPrompt:
-    return TickPlacesPrompt(
-        id=field.id,
-        page=field.page,
-        box=field.box,
-        points=field.points,
-        name=field.name,
-        spots=field.spots,
-        several=field.several,
-    )
-
-
 def _is_blank(answer: TickPlacesAnswer) -> bool:
     return not answer.picked
 
 
-def _compare(field: TickPlaces, key: TickPlacesKey, answer: TickPlacesAnswer, decimal: DecimalSign) -> Mark:
+def _judge(field: TickPlaces, key: TickPlacesKey, answer: TickPlacesAnswer, settings: AnswerSettings) -> Mark:
     return mark_picked(
         answer.picked, key.picked, there=ids_of(field.spots), several=field.several, part_marks=field.part_marks
     )
 
 
-def _key_from_text(field: TickPlaces, text: str) -> TickPlacesKey | None:
+def _key_from_text(field: TickPlaces, part: str, text: str, key: TickPlacesKey | None) -> TickPlacesKey | None:
     places = picked_in(text, [spot.name for spot in field.spots], several=field.several)
     return TickPlacesKey(picked=tuple(field.spots[place].id for place in places)) if places else None
 
@@ -148,12 +137,11 @@ TICK_PLACES = Kind(
     key=TickPlacesKey,
     prompt_type=TickPlacesPrompt,
     answer=TickPlacesAnswer,
-    prompt=_prompt,
     is_blank=_is_blank,
-    compare=_compare,
+    judge=alone(_judge),
     key_from_text=_key_from_text,
     smallest_target=_smallest_target,
-    doubt=lambda field, key, decimal: gone_options(key.picked, ids_of(field.spots)),
+    doubt=lambda field, key, settings: gone_options(key.picked, ids_of(field.spots)),
     check_answer=lambda field, answer: check_picked(answer.picked, ids_of(field.spots)),
     upgrades_of_field={2: _with_ids},
     upgrades_of_key={2: picks_by_id},

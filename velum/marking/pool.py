@@ -11,8 +11,8 @@ from functools import cached_property
 from math import lcm
 from typing import Generic, TypeVar
 
+from velum.mark import Mark, Reason, Verdict, best, blank, wrong
 from velum.marking.assignment import best_assignment
-from velum.marking.mark import Mark, Reason, Verdict, best, blank, wrong
 
 SAME_AGAIN = Reason("same_again", "the same answer stands in another box")
 

@@ -7,6 +7,7 @@ from dataclasses import dataclass
 
 import cv2
 import numpy as np
+import pypdfium2
 from numpy.typing import NDArray
 from PIL import Image
 from reportlab.lib.pagesizes import A4
@@ -14,7 +15,6 @@ from reportlab.lib.units import mm
 from reportlab.pdfgen.canvas import Canvas
 
 from velum.geometry.projection import Corners, Point
-from velum.paper.read import open_page
 
 WORDS = "tide gull lamp wick harbour limpet kelp foghorn barnacle shore oil chart rope keel".split()  # noqa: SIM905
 TOPS = ((110, 72, 44), (52, 60, 74), (128, 124, 120), (70, 96, 70), (168, 132, 92))
@@ -67,8 +67,8 @@ def sheet(shape: str, seed: int, dots: int = 150) -> Image.Image:
         for line in range(6):
             canvas.drawString(20 * mm, (95 - 9 * line) * mm, " ".join(chance.choices(WORDS, k=9)))
     canvas.save()
-    with open_page(out.getvalue(), 0) as page:
-        return page.draw(dots / 72)
+    drawn: Image.Image = pypdfium2.PdfDocument(out.getvalue())[0].render(scale=dots / 72).to_pil()
+    return drawn.convert("RGB")
 
 
 def tilted(picture: Image.Image, degrees: float) -> Image.Image:

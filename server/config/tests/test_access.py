@@ -9,11 +9,14 @@ import uuid
 from collections.abc import Iterator
 from typing import Any
 
+from django.core.files.base import ContentFile
+from django.core.files.storage import default_storage
 from django.test import Client
 from django.urls import URLPattern, URLResolver, get_resolver
 from ninja.operation import PathView
 
 from server.copies.flows.join import join
+from server.copies.models import AnswerFile
 from server.handouts.flows.hand_out import hand_out
 from server.pictures.models import OwnPicture
 from server.testing.world import (
@@ -30,10 +33,10 @@ from server.worksheets import pictures
 from server.worksheets.documents import written
 from server.worksheets.models import Worksheet
 from velum.document.cuts import cut_out
-from velum.document.edits import InsertPage, Remove, SetPageAside, ShowPage, apply
+from velum.document.edits import InsertPage, RemoveField, SetPageAside, ShowPage, apply
+from velum.document.page import Shown
 from velum.document.pages import looking
-from velum.document.reading import read_worksheet
-from velum.document.worksheet import Shown
+from velum.document.reading import read_document
 from velum.geometry.box import Box
 from velum.paper.look import AS_IT_IS
 from velum.testing.photos import SLANTED
@@ -94,7 +97,9 @@ OWNERS = {
     ("GET", "/api/handouts/<handout_id>/newest-key"),
     ("POST", "/api/handouts/<handout_id>/newest-key"),
     ("POST", "/api/copies/<copy_id>/overrules"),
+    ("POST", "/api/copies/<copy_id>/accepted"),
     ("POST", "/api/copies/<copy_id>/let-go-on"),
+    ("GET", "/copies/<copy_id>/files/<sha256>/"),
 }
 
 STUDENTS = {
@@ -102,6 +107,8 @@ STUDENTS = {
     ("GET", "/c/<copy_id>/"),
     ("GET", "/c/<copy_id>/pages/<page_id>/<width>.webp"),
     ("GET", "/c/<copy_id>/pictures/<sha256>/"),
+    ("GET", "/c/<copy_id>/files/<sha256>/"),
+    ("POST", "/c/<copy_id>/files"),
     ("GET", "/c/<copy_id>/copy"),
     ("GET", "/c/<copy_id>/texts"),
     ("POST", "/c/<copy_id>/answers"),
@@ -159,11 +166,15 @@ class Access(WorldCase):
             "<sha256>": OwnPicture.objects.get(owner=world.maren).picture_id,
             "<upload>": str(uuid.uuid4()),
         }
+        kept = AnswerFile.objects.create(copy=world.ama, sha256="f" * 64, media_type="audio/ogg", size=4)
+        default_storage.save(kept.name, ContentFile(b"OggS under a stone"))
+        self.places["<file>"] = kept.sha256
         self.nobody = Client()
         self.other_teacher = teacher_client(make_teacher("tobias"))
         self.other_student = student_client(join(world.handout, "Bao Okafor"))
 
     def send(self, client: Client, method: str, path: str) -> Any:
+        path = path.replace("files/<sha256>", "files/<file>")
         for name, value in self.places.items():
             path = path.replace(name, value)
         bodies = {
@@ -178,6 +189,7 @@ class Access(WorldCase):
             "/straightened": {"corners": None, "whiten": True},
             "/pasted-key": {"text": "1. gull"},
             "/overrules": {"field_id": "box1", "earned": 1},
+            "/accepted": {"field_id": "box3"},
         }
         body = next((body for end, body in bodies.items() if path.endswith(end)), {})
         return client.generic(method, path, json.dumps(body), content_type=JSON)
@@ -234,7 +246,8 @@ class Access(WorldCase):
         world.ama.refresh_from_db()
         self.assertEqual((world.worksheet.revision, world.worksheet.handouts.count()), (1, 1))
         self.assertIsNone(world.ama.handed_in_at)
-        self.assertEqual(world.ama.overrules.count(), 0)
+        self.assertEqual((world.ama.overrules.count(), world.ama.files.count()), (0, 1))
+        self.assertEqual(world.handout.key_sets.count(), 1)
 
     def test_a_forged_cookie_opens_nothing(self) -> None:
         client = Client()
@@ -275,7 +288,7 @@ class Secrets(WorldCase):
 
     def test_a_page_set_aside_is_for_the_teacher_alone(self) -> None:
         world = self.world
-        document = apply(read_worksheet(make_worksheet(world.maren).document), [Remove(field_id="box4")])
+        document = apply(read_document(make_worksheet(world.maren).document), [RemoveField(field_id="box4")])
         document = apply(document, [SetPageAside(page_id="page2")])
         sheet = Worksheet.objects.create(owner=world.maren, **written(document))
         copy = join(hand_out(world.maren, sheet.pk), "Ama Lindqvist")
@@ -289,7 +302,7 @@ class Secrets(WorldCase):
 
     def test_what_was_cut_away_is_for_the_teacher_alone(self) -> None:
         world = self.world
-        document = read_worksheet(make_worksheet(world.maren).document)
+        document = read_document(make_worksheet(world.maren).document)
         cut = cut_out(document.pages[0], Box(x=50, y=50, width=300, height=200), "cut1")
         document = apply(document, [InsertPage(page=cut, to=0), ShowPage(page_id="page1", shown=FLAT)])
         sheet = Worksheet.objects.create(owner=world.maren, **written(document))

@@ -9,8 +9,8 @@ from django.test import SimpleTestCase
 from django.utils import timezone
 
 from server.config import bridge
-from server.config.arrival import ARRIVED_AT
 from server.config.bridge import PART, SMALL, Bridge
+from server.entrance.arrival import ARRIVED_AT
 
 
 class Browser:

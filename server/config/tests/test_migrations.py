@@ -11,9 +11,12 @@ from django.test import TestCase, TransactionTestCase
 from django.utils import timezone
 
 from server.copies.models import Copy
+from server.handouts.flows.documents import marked_by
 from server.worksheets import documents
 from server.worksheets.models import Worksheet
+from velum.document.key_set import key_set_of
 from velum.document.reading import DocumentUnreadable
+from velum.kinds.choice import ChoiceKey
 
 _PAGE: dict[str, Any] = {
     "id": "page1",
@@ -48,13 +51,16 @@ class Database(TestCase):
         self.assertEqual(connection.vendor, asked_for)
 
 
+_FIRST = [("worksheets", "0001_initial"), ("handouts", "0002_checking"), ("copies", "0002_checking")]
+
+
 class FromTheFirstRelease(TransactionTestCase):
     """From before lists had columns, options had ids and answers had versions."""
 
     def setUp(self) -> None:
         self.addCleanup(call_command, "migrate", verbosity=0)
         executor = MigrationExecutor(connection)
-        self.fill(executor.migrate([("worksheets", "0001_initial"), ("copies", "0002_checking")]).apps)
+        self.fill(executor.migrate(_FIRST).apps)
         call_command("migrate", verbosity=0)
 
     def fill(self, apps: StateApps) -> None:
@@ -77,7 +83,7 @@ class FromTheFirstRelease(TransactionTestCase):
         self.assertEqual((worksheet.page_count, worksheet.field_count, worksheet.keyed_count), (1, 1, 1))
         document = documents.read(worksheet)
         self.assertEqual(worksheet.cover_look, documents.written(document)["cover_look"])
-        self.assertEqual(document.keys["choice1"].picked, (document.fields[0].options[1].id,))  # type: ignore[union-attr]
+        self.assertEqual(document.keys["choice1"], ChoiceKey(picked=("opt01",)))
         self.assertEqual(worksheet.editions.get().title, "Tides")
 
         unreadable = Worksheet.objects.filter(unreadable=True).order_by("title")
@@ -88,5 +94,7 @@ class FromTheFirstRelease(TransactionTestCase):
 
         copy = Copy.objects.get(name="Ada Tern")
         self.assertEqual(list(copy.tries.order_by("pk").values_list("place", flat=True)), [0, 1])
-        self.assertEqual(copy.marked_by, f"{worksheet.editions.get().pk}/10")
+        key_set = copy.handout.key_sets.get()
+        self.assertEqual(copy.marked_by, f"keys {key_set.pk}/10")
+        self.assertEqual(marked_by(copy.handout).keys, key_set_of(document))
         self.assertEqual(Copy.objects.get(name="Bo Skua").marked_by, "")

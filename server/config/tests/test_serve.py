@@ -29,7 +29,7 @@ class Serving(unittest.TestCase):
         )
 
     def answers(self) -> bool:
-        for _ in range(300):
+        for _ in range(6_000):
             try:
                 with urllib.request.urlopen(f"http://127.0.0.1:{self.port}/static/icon.svg") as answer:
                     return bool(answer.status == 200)
@@ -49,14 +49,14 @@ class Serving(unittest.TestCase):
         (second,) = self.workers()
         self.assertNotEqual(first, second)
         self.server.terminate()
-        self.assertEqual(self.server.wait(timeout=60), 0)
+        self.assertEqual(self.server.wait(timeout=600), 0)
         self.assertFalse(os.path.exists(f"/proc/{second}"))
 
     def test_no_worker_outlives_a_server_that_was_killed(self) -> None:
         self.assertTrue(self.answers())
         (worker,) = self.workers()
         self.server.kill()
-        for _ in range(300):
+        for _ in range(6_000):
             if not os.path.exists(f"/proc/{worker}"):
                 return
             time.sleep(0.1)
@@ -65,6 +65,6 @@ class Serving(unittest.TestCase):
     def test_a_port_that_is_taken_is_told(self) -> None:
         self.assertTrue(self.answers())
         late = self.start()
-        _, said = late.communicate(timeout=60)
+        _, said = late.communicate(timeout=600)
         self.assertNotEqual(late.returncode, 0)
         self.assertIn(b"in use", said)

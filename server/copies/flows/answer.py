@@ -2,37 +2,44 @@
 
 Every change carries the student's revision of that answer, so a save that is sent again does no harm. A device orders
 its own changes, however late one of them arrives; when two devices changed the same answer, what was typed last stands,
-and the other stays in the log. What comes after the copy was handed in or closed stands nowhere, but is in the log too.
+and the other stays in the log. An answer of a kind that is kept entry by entry is merged by them: each entry is saved
+as other answers are, so devices that change different ones both keep theirs. What comes after the copy was handed in or
+closed stands nowhere, but is in the log too.
 """
 
 import uuid
 from collections.abc import Iterable, Mapping, Sequence
 from dataclasses import dataclass
 from datetime import datetime, timedelta
-from typing import Any
+from typing import Any, TypeAlias
 
 from django.db.models import Max
 
-from server.config.errors import Busy, Conflict
 from server.copies.flows.find import edition_of, find_copy
 from server.copies.flows.write import Overtaken, write
-from server.copies.models import Answer, AnswerChange, Copy
+from server.copies.models import Answer, AnswerChange, AnswerFile, Copy
+from server.entrance.errors import Busy, Conflict
 from server.worksheets.flows.freeze import read_edition
-from velum.document.worksheet import Worksheet
+from velum.document.document import Document
 from velum.errors import VelumError
 from velum.kinds import kind_of
 from velum.kinds.kind import AnswerRefused
+from velum.kinds.part import WHOLE
 
 TRIES = 5
 MOST_LATE = 1_000
 """Changes to a copy that are noted after it was handed in or closed."""
 
 
+Of: TypeAlias = tuple[str, str]
+"""What is saved by itself: a field, and the entry of its answer, which is empty for all of it."""
+
+
 @dataclass(frozen=True)
 class Change:
-    """One answer as a device has it; ``age`` says how long ago it was typed.
+    """One answer, or an entry of one, as a device has it; ``age`` says how long ago it was typed.
 
-    ``order`` rises with each change that ``device`` makes to a field; "" and 0 where a device does not say.
+    ``order`` rises with each change that ``device`` makes to it; "" and 0 where a device does not say.
     """
 
     field_id: str
@@ -41,13 +48,19 @@ class Change:
     age: timedelta
     device: str = ""
     order: int = 0
+    entry: str = WHOLE
+
+    @property
+    def of(self) -> Of:
+        """What it changes."""
+        return self.field_id, self.entry
 
 
 @dataclass(frozen=True)
 class Outcome:
-    """What now stands for a field, or why the change was refused (and then nothing about the field changed)."""
+    """What now stands, or why the change was refused (and then nothing of it changed)."""
 
-    field_id: str
+    of: Of
     revision: int
     value: dict[str, Any] | None
     refused: VelumError | None = None
@@ -108,31 +121,31 @@ def save_answers(copy_id: uuid.UUID, changes: Iterable[Change], now: datetime) -
 
 
 def latest_of(changes: Iterable[Change]) -> list[Change]:
-    """The last change of each field."""
-    return list({change.field_id: change for change in changes}.values())
+    """The last change of each answer or entry."""
+    return list({change.of: change for change in changes}.values())
 
 
 @dataclass(frozen=True)
 class Standing:
-    """What stands for fields, and the newest order that each device has sent for each field."""
+    """What stands, and the newest order that each device has sent for it."""
 
-    answers: Mapping[str, Answer]
-    orders: Mapping[tuple[str, str], int]
+    answers: Mapping[Of, Answer]
+    orders: Mapping[tuple[Of, str], int]
 
 
 def standing_of(copy_id: uuid.UUID, changes: Sequence[Change]) -> Standing:
     """What stands in the way of changes."""
     names = [change.field_id for change in changes]
     answers = Answer.objects.filter(copy_id=copy_id, field_id__in=names)
-    return Standing({answer.field_id: answer for answer in answers}, orders_of(copy_id, changes))
+    return Standing({(answer.field_id, answer.entry): answer for answer in answers}, orders_of(copy_id, changes))
 
 
-def orders_of(copy_id: uuid.UUID, changes: Sequence[Change]) -> dict[tuple[str, str], int]:
-    """The newest order that each device has sent for each field of the changes."""
+def orders_of(copy_id: uuid.UUID, changes: Sequence[Change]) -> dict[tuple[Of, str], int]:
+    """The newest order that each device has sent for what the changes are of."""
     names = [change.field_id for change in changes]
     rows = AnswerChange.objects.filter(copy_id=copy_id, field_id__in=names, late=False).exclude(device="")
-    newest = rows.values_list("field_id", "device").annotate(Max("order"))
-    return {(field_id, device): order for field_id, device, order in newest}
+    newest = rows.values_list("field_id", "entry", "device").annotate(Max("order"))
+    return {((field_id, entry), device): order for field_id, entry, device, order in newest}
 
 
 @dataclass(frozen=True)
@@ -146,13 +159,16 @@ class Decided:
 
 def decide(copy_id: uuid.UUID, edition: int, changes: Sequence[Change], standing: Standing, now: datetime) -> Decided:
     """What becomes of changes to a copy of an edition, where this stands."""
-    worksheet = read_edition(edition)
+    document = read_edition(edition)
     decided = Decided([], [], [])
+    full = _full(copy_id, document, changes)
     for change in changes:
         try:
-            value = read_change(worksheet, change)
+            value = read_change(copy_id, document, change)
+            if change.of in full:
+                raise AnswerRefused("answer.too_many_entries", "Nothing more fits into this answer. All else is kept.")
         except VelumError as refused:
-            decided.outcomes.append(Outcome(change.field_id, change.revision, None, refused))
+            decided.outcomes.append(Outcome(change.of, change.revision, None, refused))
             continue
         _decide(copy_id, change, value, standing, now, decided)
     return decided
@@ -161,10 +177,10 @@ def decide(copy_id: uuid.UUID, edition: int, changes: Sequence[Change], standing
 def _decide(
     copy_id: uuid.UUID, change: Change, value: dict[str, Any], standing: Standing, now: datetime, decided: Decided
 ) -> None:
-    before = standing.answers.get(change.field_id)
-    newest = standing.orders.get((change.field_id, change.device), 0)
+    before = standing.answers.get(change.of)
+    newest = standing.orders.get((change.of, change.device), 0)
     if before is not None and change.revision <= before.revision and before.value == value:
-        decided.outcomes.append(Outcome(change.field_id, before.revision, before.value))  # it came before
+        decided.outcomes.append(Outcome(change.of, before.revision, before.value))  # it came before
         return
     new = _columns(copy_id, change, value, now)
     kept = True
@@ -177,42 +193,61 @@ def _decide(
     decided.log.append(AnswerChange(kept=kept, order=change.order, **new))
     if kept or before is None:
         decided.answers.append(Answer(**new))
-        decided.outcomes.append(Outcome(change.field_id, new["revision"], value))
+        decided.outcomes.append(Outcome(change.of, new["revision"], value))
     else:
-        decided.outcomes.append(Outcome(change.field_id, before.revision, before.value))
+        decided.outcomes.append(Outcome(change.of, before.revision, before.value))
 
 
-def read_change(worksheet: Worksheet, change: Change) -> dict[str, Any]:
-    """The answer as it is kept. Raises AnswerRefused."""
-    field = worksheet.field(change.field_id)
+def read_change(copy_id: uuid.UUID, document: Document, change: Change) -> dict[str, Any]:
+    """The answer, or the entry, as it is kept. Raises AnswerRefused."""
+    field = document.field(change.field_id)
     if field is None:
         raise AnswerRefused("answer.no_field", "This question is no longer part of the worksheet.")
-    answer = kind_of(field).read_answer(field, change.value)
-    value: dict[str, Any] = answer.model_dump(mode="json")
-    return value
+    kind = kind_of(field)
+    entry = kind.read_entry(field, change.entry, change.value)
+    files = set(kind.files(entry))
+    if files and len(files) > AnswerFile.objects.filter(copy_id=copy_id, sha256__in=files).count():
+        raise AnswerRefused("answer.no_file", "A file of this answer has not come. It is sent again.")
+    return entry.model_dump(mode="json")
+
+
+def _full(copy_id: uuid.UUID, document: Document, changes: Sequence[Change]) -> set[Of]:
+    """Entries that are new to an answer which holds as many as it may. Answers that are one whole are never full."""
+    names: dict[str, list[str]] = {}
+    for change in changes:
+        names.setdefault(change.field_id, []).append(change.entry)
+    full: set[Of] = set()
+    for field_id, new in names.items():
+        field = document.field(field_id)
+        entries = kind_of(field).entries if field else None
+        if entries:
+            there = set(Answer.objects.filter(copy_id=copy_id, field_id=field_id).values_list("entry", flat=True))
+            more = [name for name in dict.fromkeys(new) if name not in there]
+            full.update((field_id, name) for name in more[max(0, entries.most - len(there)) :])
+    return full
 
 
 def note_late(copy: Copy, changes: Sequence[Change], now: datetime) -> list[Outcome]:
     """Note what was answered too late, and say for each change what stands. The same again is noted once."""
-    worksheet = read_edition(copy.handout.edition_id)
-    stands = {answer.field_id: answer for answer in copy.answers.all()}
+    document = read_edition(copy.handout.edition_id)
+    stands = {(answer.field_id, answer.entry): answer for answer in copy.answers.all()}
     earlier = AnswerChange.objects.filter(copy=copy, late=True).order_by("pk")
-    noted = {change.field_id: change.value for change in earlier}
+    noted = {(change.field_id, change.entry): change.value for change in earlier}
     room = MOST_LATE - len(earlier)
     log: list[AnswerChange] = []
     outcomes = []
     for change in changes:
-        before = stands.get(change.field_id)
+        before = stands.get(change.of)
         try:
-            value = read_change(worksheet, change)
-            if value not in (before and before.value, noted.get(change.field_id)):
+            value = read_change(copy.pk, document, change)
+            if value not in (before and before.value, noted.get(change.of)):
                 if len(log) >= room:
                     raise AnswerRefused("answer.too_many_late", "Too much came after this was handed in.")
                 log.append(_late(copy, change, value, now))
         except VelumError as refused:
-            outcomes.append(Outcome(change.field_id, change.revision, None, refused))
+            outcomes.append(Outcome(change.of, change.revision, None, refused))
         else:
-            outcomes.append(Outcome(change.field_id, change.revision, before.value if before else None))
+            outcomes.append(Outcome(change.of, change.revision, before.value if before else None))
     AnswerChange.objects.bulk_create(log)
     return outcomes
 
@@ -226,6 +261,7 @@ def _columns(copy_id: uuid.UUID, change: Change, value: dict[str, Any], now: dat
     return {
         "copy_id": copy_id,
         "field_id": change.field_id,
+        "entry": change.entry,
         "revision": change.revision,
         "value": value,
         "typed_at": now - change.age,

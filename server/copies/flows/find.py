@@ -3,8 +3,8 @@
 import uuid
 from functools import lru_cache
 
-from server.config.errors import Missing
 from server.copies.models import Copy
+from server.entrance.errors import Missing
 
 
 def find_copy(copy_id: uuid.UUID) -> Copy:

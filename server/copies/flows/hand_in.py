@@ -7,7 +7,6 @@ from datetime import datetime
 
 from django.db import transaction
 
-from server.config.errors import Busy
 from server.copies.flows.answer import (
     TRIES,
     Change,
@@ -20,10 +19,11 @@ from server.copies.flows.answer import (
     orders_of,
 )
 from server.copies.flows.find import find_copy
-from server.copies.flows.marking import marks_now, stored
+from server.copies.flows.marking import marker_of, marks_now, stored
 from server.copies.flows.write import HandingIn, Overtaken, write
 from server.copies.models import Copy
-from server.handouts.flows.documents import key_of
+from server.entrance.errors import Busy
+from server.handouts.flows.documents import marked_by
 
 
 @dataclass(frozen=True)
@@ -46,18 +46,19 @@ def hand_in(copy_id: uuid.UUID, changes: Iterable[Change], now: datetime) -> Han
         if copy.handed_in_at is not None:
             return HandedIn(copy.handed_in_at, note_late(copy, latest, now))
         check_open(copy)
-        answers = {answer.field_id: answer for answer in copy.answers.all()}
+        answers = {(answer.field_id, answer.entry): answer for answer in copy.answers.all()}
         standing = Standing(answers, orders_of(copy_id, latest))
         decided = decide(copy_id, copy.handout.edition_id, latest, standing, now)
         for outcome in decided.outcomes:
             if outcome.refused is not None:
                 raise outcome.refused
-        answers |= {answer.field_id: answer for answer in decided.answers}
+        answers |= {(answer.field_id, answer.entry): answer for answer in decided.answers}
         # Marking takes its time, so it is done before anything is locked; that nothing has changed since is a
         # condition of the writing.
-        marks = [stored(copy.pk, marked) for marked in marks_now(copy, answers.values())]
+        by = marked_by(copy.handout)
+        marks = [stored(copy.pk, mark) for mark in marks_now(copy, answers.values(), marker_of(copy.handout, by.keys))]
         try:
-            write(copy_id, decided.log, decided.answers, now, HandingIn(copy.saves, marks, key_of(copy.handout)))
+            write(copy_id, decided.log, decided.answers, now, HandingIn(copy.saves, marks, by.name))
         except Overtaken:
             continue
         return HandedIn(now, [])

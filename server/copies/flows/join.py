@@ -2,10 +2,11 @@
 
 from django.db import transaction
 
-from server.config.errors import Conflict, Missing, Refused
 from server.copies.models import Copy
+from server.entrance.errors import Conflict, Missing, Refused
 from server.handouts.codes import new_code, read_code
 from server.handouts.models import Handout
+from velum.names import folded
 
 MOST_COPIES = 2_000
 LONGEST_NAME = 60
@@ -15,7 +16,7 @@ class NameTaken(Conflict):
     """Somebody of this name has joined; it may be the same person on another device."""
 
 
-def find_handout(typed: str) -> Handout:
+def handout_of_code(typed: str) -> Handout:
     """The handout of a join code. Raises Missing."""
     try:
         return Handout.objects.select_related("edition").get(code=read_code(typed))
@@ -35,14 +36,14 @@ def join(handout: Handout, name: str, *, namesake: bool = False) -> Copy:
     handout = Handout.objects.select_for_update().get(pk=handout.pk)
     if not handout.open:
         raise Refused("join.closed", "This worksheet is closed. Ask your teacher to open it.")
-    if not namesake and handout.copies.filter(name__iexact=name).exists():
+    if not namesake and handout.copies.filter(folded_name=folded(name)).exists():
         raise NameTaken("join.name_taken", f"Somebody called {name} has joined already.")
     if handout.copies.count() >= MOST_COPIES:
         raise Refused("join.full", f"{MOST_COPIES} students have joined; no more can.")
     return_code = new_code()
     while handout.copies.filter(return_code=return_code).exists():
         return_code = new_code()
-    return Copy.objects.create(handout=handout, name=name, return_code=return_code)
+    return Copy.objects.create(handout=handout, name=name, folded_name=folded(name), return_code=return_code)
 
 
 def come_back(handout: Handout, typed: str) -> Copy:

@@ -14,7 +14,7 @@ from typing import Any
 
 from django.db import connection, models, transaction
 
-from server.copies.models import Answer, AnswerChange, Copy, Mark
+from server.copies.models import Answer, AnswerChange, Copy, StoredMark
 from server.handouts.models import Handout
 
 _turn = threading.Lock()
@@ -31,7 +31,7 @@ class HandingIn:
     """The marks of a copy whose answers are still those of ``saves``, made by the key of that name."""
 
     saves: int
-    marks: Sequence[Mark]
+    marks: Sequence[StoredMark]
     marked_by: str
 
 
@@ -61,8 +61,8 @@ def write(
             if cursor.rowcount != len(answered):
                 raise Overtaken
         if handing_in:
-            Mark.objects.filter(copy_id=copy_id).delete()
-            Mark.objects.bulk_create(handing_in.marks)
+            StoredMark.objects.filter(copy_id=copy_id).delete()
+            StoredMark.objects.bulk_create(handing_in.marks)
 
 
 def _columns(model: type[models.Model]) -> "list[models.Field[Any, Any]]":
@@ -77,7 +77,7 @@ def _insert(model: type[models.Model]) -> str:
 
 _LOG = _insert(AnswerChange)
 _ANSWER = (
-    f"{_insert(Answer)} ON CONFLICT (copy_id, field_id) DO UPDATE SET"
+    f"{_insert(Answer)} ON CONFLICT (copy_id, field_id, entry) DO UPDATE SET"
     " revision = excluded.revision, value = excluded.value, typed_at = excluded.typed_at, device = excluded.device"
     f" WHERE {Answer._meta.db_table}.revision < excluded.revision"
 )

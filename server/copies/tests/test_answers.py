@@ -5,22 +5,22 @@ from unittest import mock
 from django.db import connection
 from django.utils import timezone
 
-from server.config.errors import Busy, Conflict
 from server.copies.flows import answer
 from server.copies.flows import check as check_flow
 from server.copies.flows import mark_again as again
 from server.copies.flows.hand_in import hand_in, let_go_on
 from server.copies.flows.join import join
 from server.copies.flows.mark_again import mark_again
-from server.copies.flows.marking import mark_of
+from server.copies.flows.read import read_answers
 from server.copies.flows.write import Overtaken
 from server.copies.flows.write import write as really_write
 from server.copies.models import Answer, AnswerChange, Copy
+from server.entrance.errors import Busy, Conflict
+from server.handouts.flows.documents import marked_by
 from server.handouts.models import Handout
 from server.markbook.flows.results import copies_with_marks
 from server.testing.world import JSON, SECRET, WorldCase, student_client, text_answer, write
 from server.worksheets.flows.freeze import read_edition
-from server.worksheets.models import Edition
 from velum.marking.copies import Marker
 
 
@@ -42,10 +42,10 @@ class Saving(WorldCase):
         answer = self.send({"field_id": "box1", "revision": 1, "answer": text_answer("limpet"), "age": 40})
         self.assertEqual(
             answer.json()["changes"],
-            [{"field_id": "box1", "revision": 1, "answer": text_answer("limpet"), "refused": None}],
+            [{"field_id": "box1", "entry": "", "revision": 1, "answer": text_answer("limpet"), "refused": None}],
         )
         saved = self.client.get(f"{self.home}/copy").json()["answers"]
-        self.assertEqual(saved, [{"field_id": "box1", "revision": 1, "answer": text_answer("limpet")}])
+        self.assertEqual(saved, [{"field_id": "box1", "entry": "", "revision": 1, "answer": text_answer("limpet")}])
 
     def test_a_save_sent_again_does_no_harm(self) -> None:
         for _ in range(3):
@@ -306,24 +306,24 @@ class Checking(WorldCase):
         inside: list[int] = []
 
         def the_other_first(*parts: Any) -> Any:
-            mark = mark_of(*parts)
+            answers = read_answers(*parts)
             if not inside:
                 inside.append(1)
                 write(self.copy, revision=2, box1="wrack")
                 self.assertEqual(self.check().json()["left"], 0)
                 write(self.copy, revision=3, box1="kelp")
-            return mark
+            return answers
 
-        with mock.patch.object(check_flow, "mark_of", the_other_first):
+        with mock.patch.object(check_flow, "read_answers", the_other_first):
             self.assert_error(self.check(), 422, "check.no_tries_left")
         self.assertEqual(self.copy.tries.count(), 1)
 
     def test_a_check_marks_its_field_and_those_it_is_marked_with(self) -> None:
         self.settle()
         write(self.copy, box1="kelp", box2="4.80", box4="goby")
-        with mock.patch.object(check_flow, "mark_of", wraps=mark_of) as mark:
+        with mock.patch.object(check_flow, "read_answers", wraps=read_answers) as read:
             self.check("box2")
-        answers = mark.call_args.args[1]
+        answers = read.call_args.args[1]
         self.assertEqual([answer.field_id for answer in answers], ["box2"])
 
     def test_nothing_is_marked_while_the_database_is_locked(self) -> None:
@@ -336,13 +336,13 @@ class Checking(WorldCase):
             return really_mark(*parts)
 
         depth, really_mark = len(connection.savepoint_ids), Marker.mark
-        really_mark_field = Marker.mark_field
+        really_mark_part = Marker.mark_part
 
-        def marking_field(*parts: Any) -> Any:
+        def marking_part(*parts: Any) -> Any:
             locked.append(len(connection.savepoint_ids) > depth)
-            return really_mark_field(*parts)
+            return really_mark_part(*parts)
 
-        with mock.patch.object(Marker, "mark", marking), mock.patch.object(Marker, "mark_field", marking_field):
+        with mock.patch.object(Marker, "mark", marking), mock.patch.object(Marker, "mark_part", marking_part):
             self.check()
             hand_in(self.copy.pk, [], timezone.now())
             mark_again(Handout.objects.get(pk=self.world.handout.pk))
@@ -357,22 +357,16 @@ class MarkingAgain(WorldCase):
             write(copy, box1="kelp")
             hand_in(copy.pk, [], timezone.now())
         # By another key everybody's first answer is right.
-        edition = Edition.objects.create(
-            worksheet=self.world.worksheet,
-            revision=9,
-            title="Rock pools",
-            document=json.loads(json.dumps(self.world.worksheet.document).replace(SECRET, "kelp")),
-        )
         self.handout = Handout.objects.get(pk=self.world.handout.pk)
-        self.handout.key_edition = edition
-        self.handout.save()
+        value = json.loads(json.dumps(self.handout.key_sets.get().value).replace(SECRET, "kelp"))
+        self.handout.key_sets.create(place=1, value=value, why="newest_key")
 
     def verdicts(self) -> list[str]:
         return [copy.marks.get(field_id="box1").verdict for copy in self.copies]
 
     def shown(self) -> list[str]:
-        rows = copies_with_marks(Handout.objects.get(pk=self.handout.pk))
-        return [mark.verdict.value for _, marks in rows for mark in marks if mark.field_id == "box1"]
+        rows = copies_with_marks(self.handout, marked_by(self.handout))
+        return [mark.verdict.value for _, marks in rows for mark in marks if mark.ref.field == "box1"]
 
     def test_who_is_stopped_half_way_has_lost_nothing_and_goes_on(self) -> None:
         really_write = again._write

@@ -7,12 +7,13 @@ from typing import Any
 from PIL import Image
 
 from server.copies.flows.join import join
+from server.drawing import queue
 from server.handouts.flows.hand_out import hand_out
 from server.testing.world import WorldCase, student_client, teacher_client
-from server.worksheets import documents, pictures, surveys, work
+from server.worksheets import documents, pictures, surveys
 from server.worksheets.flows.bring_in import bring_in
 from server.worksheets.flows.edit import edit
-from server.worksheets.flows.find import find
+from server.worksheets.flows.find import find_worksheet
 from velum.document.edits import LayFixture
 from velum.fixtures.shape import Shape
 from velum.fixtures.text import Text, plain
@@ -55,7 +56,7 @@ class Covered(WorldCase):
     def test_nor_is_it_read_aloud_or_part_of_the_sheet(self) -> None:
         while not surveys.is_done(self.page):
             surveys.begin([self.page])
-            for waiting in [*work._running.values(), *work._waiting.values()]:
+            for waiting in [*queue._queue._running.values(), *queue._queue._waiting.values()]:
                 waiting.done.exception()
         self.assertEqual(self.student.get(f"/c/{self.copy.pk}/texts").json(), [""])
         copy = self.student.get(f"/c/{self.copy.pk}/copy")
@@ -64,4 +65,4 @@ class Covered(WorldCase):
         self.assertNotIn("bladderwrack", self.student.get(f"/c/{self.copy.pk}/").content.decode())
         found = self.teacher.get("/api/worksheets?words=bladder+wrack").json()
         self.assertEqual([sheet["id"] for sheet in found], [str(self.sheet.pk)])
-        self.assertEqual(find(self.world.maren, self.sheet.pk).revision, 2)
+        self.assertEqual(find_worksheet(self.world.maren, self.sheet.pk).revision, 2)

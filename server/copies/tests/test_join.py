@@ -1,11 +1,18 @@
-from django.conf import settings
-from django.test import Client
+from concurrent.futures import ThreadPoolExecutor
+from threading import Event
+from unittest import mock
 
-from server.config.errors import Refused
+from django.conf import settings
+from django.db import connection
+from django.test import Client, TransactionTestCase
+
+from server.copies.flows import join as flow
 from server.copies.flows.join import LONGEST_NAME, NameTaken, come_back, join
 from server.copies.models import Copy
+from server.entrance.errors import Refused
+from server.handouts import codes
 from server.handouts.codes import shown
-from server.testing.world import WorldCase, student_client
+from server.testing.world import WorldCase, make_world, student_client
 
 
 class Joining(WorldCase):
@@ -118,7 +125,39 @@ class Joining(WorldCase):
             self.assertEqual(answer.status_code, 302, answer.content)
         self.assertEqual(self.world.handout.copies.count(), 501)
 
+    def test_names_that_are_one_are_asked_about_and_accents_tell_people_apart(self) -> None:
+        join(self.world.handout, "\u00c9mile Durand")
+        for same in ("\u00e9mile durand", "E\u0301MILE  DURAND", "\uff25\u0301mile Durand"):
+            with self.subTest(same), self.assertRaises(NameTaken):
+                join(self.world.handout, same)
+        self.assertEqual(join(self.world.handout, "Emile Durand").name, "Emile Durand")
+
+
+class AtOnce(TransactionTestCase):
     def test_one_name_in_two_requests_at_once_is_one_copy(self) -> None:
-        join(self.world.handout, "Cleo Marchetti")
-        with self.assertRaises(NameTaken):
-            join(self.world.handout, "Cleo Marchetti")
+        """The second has to wait until the first has joined: without it, neither would see the other."""
+        handout = make_world().handout
+        looked, done = Event(), Event()
+        really_new_code = codes.new_code
+
+        def new_code() -> str:
+            if not looked.is_set():
+                looked.set()  # the name was looked for and is free
+                done.wait(0.5)
+            return really_new_code()
+
+        def joining() -> str:
+            try:
+                return join(handout, "Cleo Marchetti").name
+            except NameTaken:
+                return "taken"
+            finally:
+                done.set()
+                connection.close()
+
+        with mock.patch.object(flow, "new_code", new_code), ThreadPoolExecutor(2) as pool:
+            first = pool.submit(joining)
+            looked.wait(600)
+            second = pool.submit(joining)
+            self.assertEqual({first.result(), second.result()}, {"Cleo Marchetti", "taken"})
+        self.assertEqual(handout.copies.filter(name="Cleo Marchetti").count(), 1)

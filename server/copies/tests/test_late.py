@@ -113,7 +113,7 @@ class Late(WorldCase):
 
     def test_the_age_of_an_answer_counts_from_when_its_request_began_to_come(self) -> None:
         begun = timezone.now() - timedelta(seconds=30)
-        with mock.patch("server.config.arrival.timezone.now", return_value=begun):
+        with mock.patch("server.entrance.arrival.timezone.now", return_value=begun):
             change = {"field_id": "box1", "revision": 1, "answer": text_answer("held up"), "age": 1000}
             self.client.post(f"{self.home}/answers", {"changes": [change]}, JSON)
         self.assertEqual(self.copy.answers.get().typed_at, begun - timedelta(seconds=1))
@@ -167,7 +167,7 @@ class HandingInMeanwhile(WorldCase):
     def test_a_hand_in_that_fails_half_way_has_done_nothing(self) -> None:
         copy = self.world.ama
         change = sent("bladderwrack", order=1)
-        broken = mock.patch("server.copies.flows.write.Mark.objects.bulk_create", side_effect=RuntimeError)
+        broken = mock.patch("server.copies.flows.write.StoredMark.objects.bulk_create", side_effect=RuntimeError)
         with broken, self.assertRaises(RuntimeError):
             hand_in.hand_in(copy.pk, [change], timezone.now())
         copy.refresh_from_db()

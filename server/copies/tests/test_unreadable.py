@@ -9,8 +9,10 @@ from server.copies.models import Answer, Try
 from server.testing.world import JSON, WorldCase, student_client, teacher_client, write
 from server.worksheets.documents import written
 from server.worksheets.flows.freeze import read_edition
-from velum.document.tests.examples import worksheet
-from velum.kinds.choice import CHOICE
+from velum.document.key_set import key_set_of
+from velum.document.reading import write_key_set
+from velum.document.tests.examples import a_document
+from velum.kinds.choice import CHOICE, ChoiceKey
 
 OF_TOMORROW: dict[str, Any] = {"kind": "answer_box", "version": 2, "ink": [[1, 2], [3, 4]]}
 
@@ -69,8 +71,9 @@ class OfYesterday(WorldCase):
     def setUp(self) -> None:
         super().setUp()
         self.copy = self.world.ama
-        field, key, _ = CHOICE.example
-        document = worksheet().changed(fields=(field,), keys={field.id: key})
+        field, key = CHOICE.example[0], ChoiceKey(picked=("opt01",))
+        document = a_document().changed(fields=(field,), keys={field.id: key})
+        self.world.handout.key_sets.create(place=1, value=write_key_set(key_set_of(document)), why="newest_key")
         edition = self.world.handout.edition
         edition.document = written(document)["document"]
         edition.save()

@@ -5,14 +5,13 @@ from dataclasses import dataclass
 
 from server.accounts.models import User
 from server.copies.flows.mark_again import mark_again
-from server.handouts.flows.documents import document_of
-from server.handouts.flows.hand_out import find
+from server.handouts.flows.correct import correct
+from server.handouts.flows.documents import document_of, marked_by
+from server.handouts.flows.hand_out import find_handout
 from server.handouts.models import Handout
 from server.worksheets import documents
-from server.worksheets.flows.freeze import freeze
-from velum.document.keying import with_key_of
+from velum.document.key_set import KeySet, key_set_of, other_keys, renewed
 from velum.document.reading import DocumentUnreadable
-from velum.document.worksheet import Worksheet
 from velum.kinds import kind_of
 
 
@@ -26,21 +25,17 @@ class NewKey:
     doubtful: dict[str, str]
 
 
-def preview(owner: User, handout_id: uuid.UUID) -> NewKey:
-    """What using the newest key would mean. Raises Missing and DocumentUnreadable."""
-    handout = find(owner, handout_id)
-    document, newest = document_of(handout), _with_newest_key(handout)
-    changed = [
-        field.id
-        for field in document.fields
-        if newest.keys.get(field.id) != document.keys.get(field.id) or newest.decimal != document.decimal
-    ]
+def preview(handout: Handout) -> NewKey:
+    """What using the newest key would mean. Raises DocumentUnreadable."""
+    fields, before = {field.id: field for field in document_of(handout).fields}, marked_by(handout).keys
+    newest = _newest(handout, before)
+    changed = other_keys(before, newest, fields)
     doubts = {
-        field.id: kind_of(field).doubt(field, newest.keys[field.id], newest.decimal)
-        for field in document.fields
-        if field.id in newest.keys
+        name: kind_of(fields[name]).doubt(fields[name], newest.keys[name], newest.settings)
+        for name in changed
+        if name in newest.keys
     }
-    return NewKey(changed, {name: doubt for name, doubt in doubts.items() if doubt and name in changed})
+    return NewKey(changed, {name: doubt for name, doubt in doubts.items() if doubt})
 
 
 def use_newest_key(owner: User, handout_id: uuid.UUID) -> int:
@@ -49,24 +44,21 @@ def use_newest_key(owner: User, handout_id: uuid.UUID) -> int:
     The sheet of the students stays as it is, and so does what the teacher decided. Raises Missing and
     DocumentUnreadable.
     """
-    handout = find(owner, handout_id)
-    documents.read(handout.worksheet)
-    handout.key_edition = freeze(handout.worksheet)
-    handout.save(update_fields=["key_edition"])
+    handout = find_handout(owner, handout_id)
+    correct(handout, owner, "newest_key", lambda before: _newest(handout, before))
     return mark_again(handout)
 
 
-def key_is_newest(handout: Handout) -> bool:
-    """Whether the worksheet would mark as the handout does."""
-    if handout.worksheet.revision == (handout.key_edition or handout.edition).revision:
+def key_is_newest(handout: Handout, before: KeySet) -> bool:
+    """Whether the worksheet would mark as the handout does by these keys."""
+    if before == key_set_of(document_of(handout)) and handout.worksheet.revision == handout.edition.revision:
         return True
-    document = document_of(handout)
     try:
-        newest = _with_newest_key(handout)
+        newest = _newest(handout, before)
     except DocumentUnreadable:
         return True  # there is no newer one that could be used
-    return (newest.keys, newest.decimal) == (document.keys, document.decimal)
+    return (newest.keys, newest.settings) == (before.keys, before.settings)
 
 
-def _with_newest_key(handout: Handout) -> Worksheet:
-    return with_key_of(document_of(handout), documents.read(handout.worksheet))
+def _newest(handout: Handout, before: KeySet) -> KeySet:
+    return renewed(before, document_of(handout), documents.read(handout.worksheet))

@@ -2,18 +2,17 @@
 
 import hashlib
 import re
-import tempfile
 from pathlib import Path
-from typing import Protocol
 
 from django.conf import settings
 from django.core.files.base import ContentFile
 from django.core.files.storage import default_storage
 
 from server.accounts.models import User
-from server.config.errors import Missing, TooLarge
-from server.pictures.models import OwnPicture, Picture
-from server.worksheets import paper_pool
+from server.drawing import pool
+from server.entrance.errors import Missing, TooLarge
+from server.files.upload import Readable, read_at_most
+from server.pictures.models import KeptPicture, OwnPicture
 from velum.pictures.prepare import MOST_BYTES
 from velum.pictures.prepared import Prepared
 from velum.pictures.svg import prepare_svg
@@ -22,24 +21,12 @@ LIBRARY = Path(settings.STATIC_ROOT) / "library"
 _NAME = re.compile(r"[a-z0-9-]{1,100}")
 
 
-class Readable(Protocol):
-    def read(self, size: int, /) -> bytes: ...
-
-
 def keep_upload(owner: User, file: Readable, alternative: str) -> OwnPicture:
     """Keep a teacher's file as a picture. Raises PictureRefused and TooLarge."""
-    data = file.read(MOST_BYTES + 1)
-    if len(data) > MOST_BYTES:
-        while file.read(1 << 20):
-            pass  # a browser only hears why once it has sent everything
+    data = read_at_most(file, MOST_BYTES)
+    if data is None:
         raise TooLarge("picture.too_large", f"This picture is too large: {MOST_BYTES // 1_000_000} MB is the most.")
-    incoming = settings.DATA / "incoming"
-    incoming.mkdir(parents=True, exist_ok=True)
-    with tempfile.NamedTemporaryFile(dir=incoming) as out:
-        out.write(data)
-        out.flush()
-        prepared = paper_pool.prepare_picture(Path(out.name))
-    return keep(owner, prepared, alternative, uploaded=True)
+    return keep(owner, pool.prepare_picture(data), alternative, uploaded=True)
 
 
 def keep_from_library(owner: User, name: str, alternative: str) -> OwnPicture:
@@ -53,10 +40,10 @@ def keep_from_library(owner: User, name: str, alternative: str) -> OwnPicture:
 def keep(owner: User, prepared: Prepared, alternative: str, *, uploaded: bool) -> OwnPicture:
     """Keep a picture among a teacher's own; the same content is kept once."""
     sha256 = hashlib.sha256(prepared.data).hexdigest()
-    picture = Picture(sha256=sha256, media_type=prepared.media_type, width=prepared.width, height=prepared.height)
+    picture = KeptPicture(sha256=sha256, media_type=prepared.media_type, width=prepared.width, height=prepared.height)
     if not default_storage.exists(picture.name):
         default_storage.save(picture.name, ContentFile(prepared.data))
-    Picture.objects.get_or_create(
+    KeptPicture.objects.get_or_create(
         sha256=sha256,
         defaults={"media_type": picture.media_type, "width": picture.width, "height": picture.height},
     )
@@ -69,7 +56,7 @@ def keep(owner: User, prepared: Prepared, alternative: str, *, uploaded: bool) -
     return own
 
 
-def own_picture(owner: User, sha256: str) -> Picture:
+def own_picture(owner: User, sha256: str) -> KeptPicture:
     """A picture of a teacher's, also one put away. Raises Missing."""
     own = OwnPicture.objects.filter(owner=owner, picture=sha256).select_related("picture").first()
     if own is None:

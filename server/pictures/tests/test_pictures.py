@@ -7,7 +7,7 @@ from pydantic import ValidationError
 
 from server.copies.flows.join import join
 from server.handouts.flows.hand_out import hand_out
-from server.pictures.models import Picture
+from server.pictures.models import KeptPicture
 from server.testing.world import JSON, WorldCase, make_picture, make_teacher, student_client, teacher_client
 from velum.kinds.choice import Option
 from velum.testing import pictures
@@ -48,12 +48,12 @@ class Pictures(WorldCase):
         self.assertNotIn("script-src", policy)
 
     def test_what_is_refused_leaves_nothing_behind(self) -> None:
-        before = Picture.objects.count()
+        before = KeptPicture.objects.count()
         for data in (b"", b"words", pictures.bomb(), b"<svg xmlns='http://www.w3.org/2000/svg'><g>"):
             refused = self.send(data)
             self.assertEqual(refused.status_code, 422)
             self.assertTrue(refused.json()["code"].startswith("picture."))
-        self.assertEqual(Picture.objects.count(), before)
+        self.assertEqual(KeptPicture.objects.count(), before)
         self.assertEqual(self.send(pictures.see_through(), "").json()["code"], "request.invalid")
 
     def test_one_of_the_library_is_taken(self) -> None:

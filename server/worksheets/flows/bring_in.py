@@ -14,17 +14,18 @@ from pathlib import PurePath
 from django.db import IntegrityError, transaction
 
 from server.accounts.models import User
-from server.config.errors import Busy, Conflict
+from server.entrance.errors import Busy, Conflict
+from server.files.upload import Readable
 from server.worksheets import documents, pictures, sources, surveys
 from server.worksheets.flows.edit import replace
-from server.worksheets.flows.find import find
-from server.worksheets.incoming import Readable, Received, received
+from server.worksheets.flows.find import find_worksheet
+from server.worksheets.incoming import Received, received
 from server.worksheets.models import Upload, Worksheet
-from velum.document.edits import LayFixture, Place, apply
+from velum.document.document import Document, read_through
+from velum.document.edits import LayFixture, PlaceField, apply
 from velum.document.from_form import fields_of
+from velum.document.page import Page
 from velum.document.pages import with_pages, with_pages_aside, without_pages
-from velum.document.worksheet import Page, read_through
-from velum.document.worksheet import Worksheet as Document
 from velum.fixtures.ready import Design, ready_page
 from velum.paper.blank import Pattern, blank_page
 
@@ -89,10 +90,10 @@ def add_pages(
     def put(document: Document, new: Received, pages: tuple[Page, ...]) -> Document:
         if aside:
             return with_pages_aside(document, pages)
-        fields = [Place(field=field) for field in fields_of(new.contents.form, pages, _new_id)]
+        fields = [PlaceField(field=field) for field in fields_of(new.contents.form, pages, _new_id)]
         return apply(with_pages(document, pages), fields)
 
-    find(owner, worksheet_id)
+    find_worksheet(owner, worksheet_id)
     with received(file, password, length) as new:
         return _add(owner, worksheet_id, new, put, upload)
 
@@ -108,7 +109,7 @@ def add_ready_page(owner: User, worksheet_id: uuid.UUID, design: Design, width: 
         ]
         return apply(with_pages(document, pages), laid)
 
-    find(owner, worksheet_id)
+    find_worksheet(owner, worksheet_id)
     with received(io.BytesIO(blank_page(Pattern.PLAIN, width, height))) as new:
         return _add(owner, worksheet_id, new, put)
 
@@ -123,7 +124,7 @@ def _add(
     with sources.in_use():
         pages = _pages_of(new)
         for _ in range(_TRIES):
-            worksheet = find(owner, worksheet_id)
+            worksheet = find_worksheet(owner, worksheet_id)
             document = put(documents.read(worksheet), new, pages)
             try:
                 with transaction.atomic():
@@ -135,7 +136,7 @@ def _add(
             except IntegrityError:
                 return BroughtIn(_brought_in_before(owner, upload))
             _begin(pages)
-            return BroughtIn(find(owner, worksheet_id), new.contents.left_out)
+            return BroughtIn(find_worksheet(owner, worksheet_id), new.contents.left_out)
     raise Busy("worksheet.busy", "This worksheet is being changed all the time. Bring the file in again in a moment.")
 
 
@@ -171,16 +172,25 @@ def cancel(owner: User, upload: uuid.UUID) -> None:
         known = Upload.objects.filter(pk=upload, owner=owner).select_related("worksheet").first()
     if known is None or known.worksheet is None:
         return
-    if known.worksheet.revision == 1 and not known.worksheet.editions.exists():
-        with transaction.atomic():
-            Upload.objects.filter(pk=upload).update(worksheet=None)
-            Worksheet.objects.filter(pk=known.worksheet.pk, revision=1).delete()
+    if _took_back(upload, known.worksheet):
         return
     for _ in range(_TRIES):
-        worksheet = find(owner, known.worksheet.pk)
+        worksheet = find_worksheet(owner, known.worksheet.pk)
         document = without_pages(documents.read(worksheet), known.pages)
         if replace(worksheet, document):
             return
+
+
+def _took_back(upload: uuid.UUID, worksheet: Worksheet) -> bool:
+    """Take away the worksheet that an upload has become. False: somebody has worked on it or handed it out."""
+    with transaction.atomic():
+        untouched = Worksheet.objects.select_for_update().filter(pk=worksheet.pk, revision=1).first()
+        if untouched is None or untouched.editions.exists():
+            return False
+        # First, or the upload would go with its worksheet, and be brought in when it comes once more.
+        Upload.objects.filter(pk=upload).update(worksheet=None)
+        untouched.delete()
+    return True
 
 
 def _begin(pages: Sequence[Page]) -> None:

@@ -12,12 +12,13 @@ from django.conf import settings
 from django.core.files.storage import default_storage
 from django.db.models import Q
 
-from server.pictures.models import OwnPicture, Picture
-from server.worksheets import sources, work
+from server.drawing import queue
+from server.pictures.models import KeptPicture, OwnPicture
+from server.worksheets import sources
 from server.worksheets.incoming import forget_halves
 from server.worksheets.models import Edition, SourceFile, Upload, Worksheet
 from velum.document.laying import pictures_on
-from velum.document.reading import DocumentUnreadable, read_worksheet
+from velum.document.reading import DocumentUnreadable, read_document
 
 KEPT_FOR = timedelta(days=30)
 """How long what is unused can be used again."""
@@ -68,7 +69,7 @@ def _used(report: Report) -> tuple[set[str], set[str]]:
     for model in (Worksheet, Edition):
         for pk, data in model.objects.values_list("pk", "document").iterator(chunk_size=50):
             try:
-                document = read_worksheet(data)
+                document = read_document(data)
             except DocumentUnreadable:
                 report.unreadable.append(f"{model.__name__} {pk}")
                 continue
@@ -94,7 +95,7 @@ def _remove_folders() -> int:
     known = set(SourceFile.objects.values_list("pk", flat=True))
     for folder in settings.PICTURES_ROOT.glob("*/*"):
         if folder.name not in known:
-            work.drop(folder)
+            queue.drop(folder)
             shutil.rmtree(folder, ignore_errors=True)
             gone += 1
     return gone
@@ -106,8 +107,8 @@ def _remove_pictures(used: set[str], unused_since: datetime) -> list[str]:
     OwnPicture.objects.filter(no_longer_offered, used_at__lte=unused_since).exclude(picture__in=used).delete()
     removed = []
     with sources.in_use(alone=True):
-        for picture in Picture.objects.filter(owners=None).exclude(pk__in=used):
+        for picture in KeptPicture.objects.filter(owners=None).exclude(pk__in=used):
             picture.delete()
-            default_storage.delete(Picture(sha256=picture.sha256).name)
+            default_storage.delete(KeptPicture(sha256=picture.sha256).name)
             removed.append(picture.sha256)
     return removed

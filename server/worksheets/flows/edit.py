@@ -12,14 +12,15 @@ from django.db import IntegrityError, transaction
 from django.utils import timezone
 
 from server.accounts.models import User
-from server.config.errors import Conflict, Missing
+from server.entrance.errors import Conflict, Missing
 from server.pictures.flows.keep import own_picture
 from server.worksheets import documents, pictures
-from server.worksheets.flows.find import find
+from server.worksheets.flows.find import find_worksheet
 from server.worksheets.models import AppliedBatch, Worksheet
+from velum.document.document import Document
 from velum.document.edits import Edit, EditFailed, apply
 from velum.document.laying import pictures_on
-from velum.document.worksheet import Worksheet as Document
+from velum.errors import VelumError
 
 _log = logging.getLogger(__name__)
 
@@ -37,22 +38,24 @@ def edit(owner: User, worksheet_id: uuid.UUID, revision: int, batch: uuid.UUID, 
     Raises Stale when somebody, or another tab, was faster, Missing for a picture that
     is not this teacher's, and EditRefused when the edits do not fit.
     """
-    worksheet = find(owner, worksheet_id)
+    worksheet = find_worksheet(owner, worksheet_id)
     if worksheet.batches.filter(batch=batch).exists():
         return worksheet
     if worksheet.revision == revision:
         before = documents.read(worksheet)
         try:
             document = apply(before, edits)
-        except EditFailed:
-            _log.exception("Edits of worksheet %s failed", worksheet_id)
+        except VelumError as refused:
+            for each in (refused, *refused.others):
+                if isinstance(each, EditFailed):
+                    _log.error("An edit of worksheet %s failed", worksheet_id, exc_info=each)
             raise
         _check_pictures(owner, before, edits, document)
         if replace(worksheet, document, batch):
             if document.pages != before.pages:
                 pictures.begin(document.pages)
-            return find(owner, worksheet_id)
-    worksheet = find(owner, worksheet_id)
+            return find_worksheet(owner, worksheet_id)
+    worksheet = find_worksheet(owner, worksheet_id)
     if worksheet.batches.filter(batch=batch).exists():  # sent twice at once, and the other was faster
         return worksheet
     raise Stale("worksheet.stale", "This worksheet was changed in another tab.")
@@ -76,13 +79,18 @@ def replace(worksheet: Worksheet, document: Document, batch: uuid.UUID | None = 
 
 
 def _check_pictures(owner: User, before: Document, edits: Sequence[Edit], after: Document) -> None:
-    """Raises Missing, with the edit that it is about, for a picture that is not this teacher's."""
+    """Raises Missing, with the edits that it is about, for pictures that are not this teacher's."""
+    faults = []
     for picture in pictures_on(after) - pictures_on(before):
         try:
             own_picture(owner, picture)
         except Missing as missing:
             missing.path = _edit_with(edits, picture)
-            raise
+            faults.append(missing)
+    if faults:
+        first, *others = sorted(faults, key=lambda fault: str(fault.path))
+        first.others = tuple(others)
+        raise first
 
 
 def _edit_with(edits: Sequence[Edit], picture: str) -> tuple[str | int, ...]:

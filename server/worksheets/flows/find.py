@@ -4,14 +4,14 @@ import uuid
 from collections.abc import Iterable
 
 from server.accounts.models import User
-from server.config.errors import Missing
+from server.entrance.errors import Missing
 from server.worksheets import documents
 from server.worksheets.models import Worksheet
-from velum.document.worksheet import Page
-from velum.document.worksheet import Worksheet as Document
+from velum.document.document import Document
+from velum.document.page import Page
 
 
-def find(owner: User, worksheet_id: uuid.UUID) -> Worksheet:
+def find_worksheet(owner: User, worksheet_id: uuid.UUID) -> Worksheet:
     """A worksheet of this teacher's. Raises Missing, for another teacher's too."""
     try:
         return owner.worksheets.get(pk=worksheet_id)
@@ -21,7 +21,7 @@ def find(owner: User, worksheet_id: uuid.UUID) -> Worksheet:
 
 def find_document(owner: User, worksheet_id: uuid.UUID) -> Document:
     """The document of a worksheet of this teacher's. Raises Missing and DocumentUnreadable."""
-    return documents.read(find(owner, worksheet_id))
+    return documents.read(find_worksheet(owner, worksheet_id))
 
 
 def find_page(pages: Iterable[Page], page_id: str) -> Page:

@@ -4,9 +4,8 @@ import logging
 from functools import lru_cache
 
 from server.worksheets.models import Edition, Worksheet
-from velum.document.keying import with_key_of
-from velum.document.reading import DocumentUnreadable, read_worksheet
-from velum.document.worksheet import Worksheet as Document
+from velum.document.document import Document
+from velum.document.reading import DocumentUnreadable, read_document
 
 _log = logging.getLogger(__name__)
 
@@ -21,16 +20,10 @@ def freeze(worksheet: Worksheet) -> Edition:
 
 
 @lru_cache(maxsize=256)
-def read_edition_with_key_of(edition_id: int, key_edition_id: int) -> Document:
-    """The document of an edition with the key that another edition of the worksheet has for the same fields."""
-    return with_key_of(read_edition(edition_id), read_edition(key_edition_id))
-
-
-@lru_cache(maxsize=256)
 def read_edition(edition_id: int) -> Document:
     """The document of an edition. Editions never change, so they are remembered. Raises DocumentUnreadable."""
     try:
-        return read_worksheet(Edition.objects.get(pk=edition_id).document)
+        return read_document(Edition.objects.get(pk=edition_id).document)
     except DocumentUnreadable as problem:
         _log.error("Edition %s cannot be read: %s %s", edition_id, problem.code, problem.why)
         raise

@@ -4,9 +4,10 @@ import uuid
 from pathlib import Path
 
 from server.accounts.models import User
-from server.config.errors import Conflict
-from server.worksheets import documents, pictures, work
-from server.worksheets.flows.find import find
+from server.drawing import queue
+from server.entrance.errors import Conflict
+from server.worksheets import documents, pictures
+from server.worksheets.flows.find import find_worksheet
 from server.worksheets.models import Worksheet
 from velum.document.reading import DocumentUnreadable
 
@@ -16,7 +17,7 @@ def remove(owner: User, worksheet_id: uuid.UUID) -> None:
 
     What was made of its pages stays until it is cleaned up (clean.py), and nothing more is made of them.
     """
-    worksheet = find(owner, worksheet_id)
+    worksheet = find_worksheet(owner, worksheet_id)
     if worksheet.editions.exists():
         raise Conflict(
             "worksheet.handed_out", "This worksheet was handed out, so students' work hangs on it. It is kept."
@@ -24,7 +25,7 @@ def remove(owner: User, worksheet_id: uuid.UUID) -> None:
     folders = _folders(worksheet)
     worksheet.delete()
     for folder in folders:
-        work.drop(folder)
+        queue.drop(folder)
 
 
 def _folders(worksheet: Worksheet) -> set[Path]:

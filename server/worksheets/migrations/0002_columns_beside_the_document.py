@@ -2,7 +2,7 @@ import django.db.models.deletion
 from django.conf import settings
 from django.db import migrations, models
 
-from velum.document.reading import DocumentUnreadable, read_worksheet
+from velum.document.reading import DocumentUnreadable, read_document
 
 
 def fill(apps, schema_editor):
@@ -16,7 +16,7 @@ def fill(apps, schema_editor):
 
 def columns(data):
     try:
-        document = read_worksheet(data)
+        document = read_document(data)
     except DocumentUnreadable:
         return {"title": title(data), "unreadable": True}
     return {

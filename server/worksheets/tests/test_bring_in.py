@@ -12,15 +12,16 @@ from unittest import mock
 from django.test import override_settings
 from django.utils import timezone
 
-from server.config.errors import Busy
+from server.drawing import jobs, pool
+from server.entrance.errors import Busy
 from server.testing import havoc
 from server.testing.world import JSON, WorldCase, make_teacher, teacher_client
-from server.worksheets import drawing, paper_pool, pictures
+from server.worksheets import pictures
 from server.worksheets.flows.bring_in import title_from
 from server.worksheets.flows.clean import clean
 from server.worksheets.models import SourceFile, Worksheet
-from velum.document.reading import read_worksheet
-from velum.document.worksheet import Page
+from velum.document.page import Page
+from velum.document.reading import read_document
 from velum.paper.look import AS_IT_IS
 from velum.paper.page_size import PaperRefused
 from velum.testing import papers
@@ -47,7 +48,7 @@ class BringIn(WorldCase):
 
     def test_a_pdf_becomes_a_worksheet_with_pages_of_its_size(self) -> None:
         sheet = self.worksheet(self.bring_in(papers.pdf(pages=3)))
-        document = read_worksheet(sheet.document)
+        document = read_document(sheet.document)
         self.assertEqual((document.title, len(document.pages)), ("rock pools", 3))
         self.assertEqual((document.pages[2].number, document.pages[2].width), (2, 595.276))
 
@@ -138,7 +139,7 @@ class BringIn(WorldCase):
     def test_nothing_is_left_when_keeping_fails_half_way(self) -> None:
         with (
             mock.patch("server.worksheets.flows.bring_in._claim", side_effect=RuntimeError),
-            self.assertLogs("server.config.errors", "ERROR"),
+            self.assertLogs("server.entrance.errors", "ERROR"),
         ):
             self.assert_error(self.bring_in(papers.pdf(words="Half way")), 500, "server.failed")
         self.assertEqual((Worksheet.objects.filter(owner=self.tobias).count(), self.files()), (0, []))
@@ -172,32 +173,32 @@ class Isolation(WorldCase):
     def test_work_that_eats_memory_fails_alone(self) -> None:
         with FreshPool():
             with self.assertRaises(MemoryError):
-                paper_pool.submit(havoc.hoard, self.data).result()
-            self.assertEqual(len(paper_pool.read_file(self.kept("plain", papers.pdf())).pages), 1)
+                pool.submit(havoc.hoard, self.data).result()
+            self.assertEqual(len(pool.read_file(self.kept("plain", papers.pdf())).pages), 1)
 
     def test_a_page_that_takes_for_ever_is_stopped(self) -> None:
         bomb = self.kept("bomb", papers.with_content(b"0 0 m " + b"1 1 l 900 900 l " * 2_000_000 + b"S"))
         with FreshPool():
             with override_settings(DRAWING_SECONDS=0.5), self.assertRaises(TimeoutError):
-                paper_pool.submit(drawing.draw, bomb, 0, AS_IT_IS, [(1700, self.data / "bomb.webp")]).result()
+                pool.submit(jobs.draw, bomb, 0, AS_IT_IS, [(1700, self.data / "bomb.webp")]).result()
             self.assertFalse((self.data / "bomb.webp").exists())
-            self.assertEqual(len(paper_pool.read_file(self.kept("after", papers.pdf())).pages), 1)
+            self.assertEqual(len(pool.read_file(self.kept("after", papers.pdf())).pages), 1)
 
     def test_a_file_whose_reading_takes_for_ever_is_told_so(self) -> None:
-        with FreshPool(), mock.patch.object(drawing, "read", havoc.dawdle), override_settings(DRAWING_SECONDS=0.3):
+        with FreshPool(), mock.patch.object(jobs, "read", havoc.dawdle), override_settings(DRAWING_SECONDS=0.3):
             self.assert_refused(self.kept("slow", papers.pdf()), "paper.too_slow")
 
     def test_a_file_that_kills_its_process_is_told_so(self) -> None:
         with FreshPool():
-            with mock.patch.object(drawing, "read", havoc.die):
+            with mock.patch.object(jobs, "read", havoc.die):
                 self.assert_refused(self.kept("dying", papers.pdf()), "paper.too_heavy")
-            self.assertEqual(len(paper_pool.read_file(self.kept("next", papers.pdf())).pages), 1)
+            self.assertEqual(len(pool.read_file(self.kept("next", papers.pdf())).pages), 1)
 
     def test_a_pool_that_gave_itself_up_is_replaced(self) -> None:
         with FreshPool():
-            self.assertEqual(len(paper_pool.read_file(self.kept("before", papers.pdf())).pages), 1)
-            paper_pool._pool().stop()
-            self.assertEqual(len(paper_pool.read_file(self.kept("after", papers.pdf())).pages), 1)
+            self.assertEqual(len(pool.read_file(self.kept("before", papers.pdf())).pages), 1)
+            pool._pool().stop()
+            self.assertEqual(len(pool.read_file(self.kept("after", papers.pdf())).pages), 1)
 
     def test_a_page_that_could_not_be_drawn_is_tried_again_later(self) -> None:
         page = Page(id="page1", source="d" * 64, number=0, width=595, height=842)
@@ -215,7 +216,7 @@ class Isolation(WorldCase):
 
     def assert_refused(self, path: Path, code: str) -> None:
         with self.assertRaises(PaperRefused) as caught:
-            paper_pool.read_file(path)
+            pool.read_file(path)
         self.assertEqual(caught.exception.code, code)
 
     def test_only_so_many_requests_wait_for_pictures(self) -> None:
@@ -249,10 +250,10 @@ class FreshPool:
     """Drawing processes of their own, with the settings as they are now."""
 
     def __enter__(self) -> None:
-        paper_pool._pool.cache_clear()
+        pool._pool.cache_clear()
 
     def __exit__(self, *_: object) -> None:
-        pool = paper_pool._pool()
-        pool.stop()
-        pool.join()
-        paper_pool._pool.cache_clear()
+        processes = pool._pool()
+        processes.stop()
+        processes.join()
+        pool._pool.cache_clear()

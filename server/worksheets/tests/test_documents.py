@@ -92,7 +92,7 @@ class Unreadable(WorldCase):
         document = documents.read(self.world.worksheet)
         self.assertEqual(documents.written(document)["document"], self.world.worksheet.document)
         spoilt = copy(document)
-        object.__setattr__(spoilt, "decimal", "x")
+        object.__setattr__(spoilt, "title", "")
         with self.assertRaises(DocumentUnreadable):
             documents.written(spoilt)
 

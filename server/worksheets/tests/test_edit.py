@@ -102,6 +102,23 @@ class Editing(WorldCase):
                 self.assertEqual(answer.json()["path"][:2], ["edits", 1])
         self.assertEqual(self.stored().revision, 1)
 
+    def test_all_faults_are_told_each_with_its_edit(self) -> None:
+        rename = {"op": "rename", "title": "Zones"}
+        fits = self.send(1, {"op": "remove", "field_id": "gone"}, rename, {"op": "set_page_aside", "page_id": "gone"})
+        said = [(fault["code"], fault["path"]) for fault in fits.json()["faults"]]
+        self.assertEqual(said, [("edit.field_gone", ["edits", 0]), ("page.gone", ["edits", 2])])
+        box = {"x": 0, "y": 0, "width": "wide", "height": 10}
+        field = {"kind": "answer_box", "id": "box9", "page": "page1", "box": box, "points": -1}
+        unread = self.send(1, rename, {"op": "place", "field": field}, {"op": "explode"}).json()
+        paths = [fault["path"] for fault in unread["faults"]]
+        self.assertEqual(
+            paths,
+            [["edits", 1, "place", "field", "box", "width"], ["edits", 1, "place", "field", "points"], ["edits", 2]],
+        )
+        self.assertEqual({"code", "message", "path"} | {"faults"}, set(unread))
+        many = self.send(1, *[{"op": "remove", "field_id": "gone"}] * 300).json()
+        self.assertEqual(len(many["faults"]), 100)
+
     def test_an_edit_that_the_core_fails_on_is_a_sentence_and_a_line_for_the_operator(self) -> None:
         with (
             mock.patch("velum.document.edits.check_groups", side_effect=ZeroDivisionError),
@@ -155,7 +172,7 @@ class Editing(WorldCase):
         self.assertEqual((stored.title, stored.page_count, stored.field_count, stored.keyed_count), ("Zones", 2, 3, 2))
 
     def test_a_busy_database_is_a_sentence_that_is_tried_again(self) -> None:
-        with mock.patch.object(flow, "find", side_effect=OperationalError("database is locked")):
+        with mock.patch.object(flow, "find_worksheet", side_effect=OperationalError("database is locked")):
             answer = self.send(1, {"op": "rename", "title": "Zones"})
             self.assert_error(answer, 503, "server.busy")
         with mock.patch("server.worksheets.views.desk_of", side_effect=OperationalError("database is locked")):

@@ -9,10 +9,10 @@ from django.test import SimpleTestCase
 _PROGRAM = """
 import django, pathlib, sys, time
 django.setup()
-from server.worksheets import work
+from server.drawing import queue
 if __name__ == "__main__":
-    asked = [work.begin(pathlib.Path(sys.argv[1], f"{number}.webp"), time.sleep, 0.2) for number in range(50)]
-    asked[0].result(timeout=60)
+    asked = [queue.begin(pathlib.Path(sys.argv[1], f"{number}.webp"), time.sleep, 0.2) for number in range(50)]
+    asked[0].result(timeout=600)
     print("ending")
 """
 
@@ -25,7 +25,7 @@ class Exit(SimpleTestCase):
             env=environment,
             capture_output=True,
             text=True,
-            timeout=100,  # it would never end
+            timeout=900,  # it would never end
             check=False,
         )
         self.assertEqual((ended.stdout, ended.returncode), ("ending\n", 0), ended.stderr)

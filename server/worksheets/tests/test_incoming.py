@@ -13,18 +13,19 @@ from django.core.files.storage import default_storage
 from django.test import override_settings
 from django.utils import timezone
 
-from server.config.whole import HALF, written_whole
+from server.drawing import jobs, queue
+from server.files.whole import HALF, written_whole
 from server.handouts.flows.hand_out import hand_out
 from server.testing import havoc
 from server.testing.world import WorldCase, make_teacher, teacher_client
-from server.worksheets import drawing, incoming, pictures, resume, sources, surveys, work
+from server.worksheets import incoming, pictures, resume, sources, surveys
 from server.worksheets.flows import bring_in as flow
 from server.worksheets.flows.bring_in import bring_in, cancel
 from server.worksheets.flows.clean import clean
 from server.worksheets.flows.remove import remove
 from server.worksheets.models import SourceFile, Upload, Worksheet
 from velum.document.pages import with_pages
-from velum.document.reading import read_worksheet
+from velum.document.reading import read_document
 from velum.testing import papers
 from velum.testing import pictures as pictures_made
 
@@ -151,7 +152,7 @@ class Incoming(WorldCase):
         added = self.add(sheet["id"], papers.form(), upload).json()
         self.assertEqual((len(added["document"]["pages"]), len(added["document"]["fields"])), (4, 7))
         self.cancel(upload)
-        document = read_worksheet(self.desk()[0].document)
+        document = read_document(self.desk()[0].document)
         self.assertEqual((len(document.pages), document.fields), (2, ()))
 
     def test_an_upload_that_comes_twice_is_brought_in_once(self) -> None:
@@ -193,7 +194,7 @@ class Incoming(WorldCase):
     # What fails is told
 
     def test_whatever_a_reading_process_raises_is_a_sentence(self) -> None:
-        with mock.patch.object(drawing, "read", havoc.stumble), self.assertLogs("server.worksheets.paper_pool"):
+        with mock.patch.object(jobs, "read", havoc.stumble), self.assertLogs("server.drawing.pool"):
             self.assert_error(self.send(papers.pdf()), 422, "paper.failed")
         self.assertEqual(self.desk(), [])
 
@@ -209,7 +210,7 @@ class Incoming(WorldCase):
     def test_a_page_that_cannot_be_drawn_says_so_at_once_and_whenever_it_is_asked_for(self) -> None:
         data = papers.pdf(words="Spoilt")
         sheet = self.send(data).json()
-        page = read_worksheet(self.desk()[0].document).pages[0]
+        page = read_document(self.desk()[0].document).pages[0]
         address = f"/worksheets/{sheet['id']}/pages/{page.id}/{pictures.LAPTOP}.webp"
         self.assertEqual(self.client.get(address).status_code, 200)
         source = SourceFile.objects.get(pk=page.source)
@@ -219,7 +220,7 @@ class Incoming(WorldCase):
         for _ in range(2):
             self.assertContains(self.client.get(address), "could not be drawn", status_code=422)
         (failed,) = pictures.folder_of(page).glob("*1700.failed")
-        with mock.patch.object(work, "_TRY_AGAIN_AFTER", -1):
+        with mock.patch.object(queue, "_TRY_AGAIN_AFTER", -1):
             # Tried again behind it, and still not said to be on its way.
             self.assertContains(self.client.get(address), "could not be drawn", status_code=422)
         state = self.client.get(f"/api/worksheets/{sheet['id']}/pictures").json()[0]["state"]
@@ -242,7 +243,7 @@ class Incoming(WorldCase):
         self.assertEqual(clean(now + timedelta(days=31)).removed_files, [sha256])
         self.assertFalse(place.exists())
         self.assertFalse(
-            pictures.folder_of(read_worksheet(self.desk()[0].document).pages[0]).parent.joinpath(sha256).exists()
+            pictures.folder_of(read_document(self.desk()[0].document).pages[0]).parent.joinpath(sha256).exists()
         )
         self.assertEqual(SourceFile.objects.count(), 2)
 
@@ -264,14 +265,14 @@ class Incoming(WorldCase):
 
     def test_a_worksheet_removed_takes_its_waiting_work_along(self) -> None:
         sheet = self.send(papers.pdf(words="Waiting")).json()
-        page = read_worksheet(self.desk()[0].document).pages[0]
-        with mock.patch.object(work, "drop") as drop:
+        page = read_document(self.desk()[0].document).pages[0]
+        with mock.patch.object(queue, "drop") as drop:
             remove(self.tobias, uuid.UUID(sheet["id"]))
         drop.assert_called_once_with(pictures.folder_of(page))
 
     def test_a_server_that_starts_goes_on_with_what_is_missing_set_aside_or_not(self) -> None:
         sheet = self.send(papers.pdf(words="Left")).json()
-        document = read_worksheet(self.desk()[0].document)
+        document = read_document(self.desk()[0].document)
         shown = document.pages[0]
         aside = shown.changed(id="aside1", turn=180)
         Worksheet.objects.filter(pk=sheet["id"]).update(
@@ -293,7 +294,7 @@ class Incoming(WorldCase):
         sheet = self.send(papers.pdf(words="Bladder wrack")).json()
         for _ in self.until_read(sheet["id"]):
             pass
-        page = read_worksheet(self.desk()[0].document).pages[0]
+        page = read_document(self.desk()[0].document).pages[0]
         for place in pictures.folder_of(page).glob("*"):
             place.unlink()
         self.assertEqual(surveys.text_of(page), "")
@@ -303,7 +304,7 @@ class Incoming(WorldCase):
     def until_read(self, worksheet: str) -> Iterator[None]:
         """Waits for the reading, which nobody is told of, as the editor does."""
         while not self.client.get(f"/api/worksheets/{worksheet}/texts").json()[0]:
-            for waiting in [*work._running.values(), *work._waiting.values()]:
+            for waiting in [*queue._queue._running.values(), *queue._queue._waiting.values()]:
                 waiting.done.exception()
             yield
 

@@ -14,7 +14,7 @@ from velum.answers.algebra.tree import Node, Sum, bound_to_the_left, letters, ne
 from velum.answers.algebra.values import NEAR, NEARLY, Exact, Inexact, exact_values, rough_values
 from velum.answers.comparison import Expression
 from velum.answers.number import DecimalSign
-from velum.marking.mark import Mark, for_teacher, right, wrong
+from velum.mark import Mark, for_teacher, right, wrong
 
 
 class _Same(Enum):

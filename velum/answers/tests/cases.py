@@ -14,7 +14,7 @@ from velum.answers.comparison import (
     Within,
     Words,
 )
-from velum.marking.mark import Verdict
+from velum.mark import Verdict
 
 R, P, W, T, B = Verdict.RIGHT, Verdict.PARTLY, Verdict.WRONG, Verdict.TEACHER, Verdict.BLANK
 
@@ -142,6 +142,16 @@ GROUPS = [
             ("cold water", "Because the water is warm.", W, "words_missing"),
             ("cold", "It is coldest at night", W, "words_missing"),
             ("12 boats", "There were 12 boats", R, "holds_words"),
+        ],
+    ),
+    Group(
+        "Words: it is enough that they are in it, slips and all",
+        "Words as long as that may have a slip each.",
+        Words(contains=True, slips=True),
+        [
+            ("bladder wrack", "I think that it was blader wrack", R, "holds_words"),
+            ("bladder wrack", "I think that it was sugar wrack", W, "words_missing"),
+            ("cold", "The water is gold", W, "words_missing"),
         ],
     ),
     Group(
@@ -556,6 +566,12 @@ GROUPS = [
         "A time that looks like something else",
         "What was guessed can be changed.",
         Time(),
-        [("7", "7 am", R, "same_time"), ("7 pm", "19:00", R, "same_time"), ("fog", "7 pm", W, "other_words")],
+        [
+            ("7", "7 am", R, "same_time"),
+            ("7 pm", "19:00", R, "same_time"),
+            ("06:10", "6:10 am", R, "same_time"),
+            ("06:10", "6:10 pm", W, "other_time"),
+            ("fog", "7 pm", W, "other_words"),
+        ],
     ),
 ]

@@ -5,9 +5,9 @@ from hypothesis import strategies as st
 
 from velum.answers.algebra.compare import looks_like_expression
 from velum.answers.algebra.reading import read
-from velum.answers.compare import compare
+from velum.answers.compare import compare_written
 from velum.answers.comparison import Expression
-from velum.marking.mark import Verdict
+from velum.mark import Verdict
 
 AS_EXPRESSION = Expression()
 
@@ -25,7 +25,7 @@ expressions = st.recursive(
 
 
 def verdict(answer: str, key: str) -> Verdict:
-    return compare(answer, [key], AS_EXPRESSION).verdict
+    return compare_written(answer, [key], AS_EXPRESSION).verdict
 
 
 class Forms(unittest.TestCase):
@@ -34,7 +34,7 @@ class Forms(unittest.TestCase):
         same = Expression(same_form=True)
         for key in ("x = 2 or 3", "x = 2 or x = 3/4", "x = √2 or x = -1", "2 or y"):
             with self.subTest(key):
-                self.assertEqual(compare(key, [key], same).verdict, Verdict.RIGHT)
+                self.assertEqual(compare_written(key, [key], same).verdict, Verdict.RIGHT)
 
 
 class Equality(unittest.TestCase):
@@ -61,7 +61,7 @@ class Equality(unittest.TestCase):
 
     def test_the_worksheets_decimal_sign(self) -> None:
         for answer, right in (("0,5x", Verdict.RIGHT), ("0.5x", Verdict.RIGHT), ("5x", Verdict.WRONG)):
-            self.assertIs(compare(answer, ["0,5x"], AS_EXPRESSION, ",").verdict, right)
+            self.assertIs(compare_written(answer, ["0,5x"], AS_EXPRESSION, ",").verdict, right)
 
     def test_numbers_that_no_student_means_are_left_to_the_teacher(self) -> None:
         for answer in ("3^(9^(9^9))x", "9^(9^(9^(9^9)))x"):

@@ -5,7 +5,7 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 from pydantic import TypeAdapter, ValidationError
 
-from velum.answers.compare import compare, guess
+from velum.answers.compare import compare_written, guess
 from velum.answers.comparison import (
     Between,
     Comparison,
@@ -23,7 +23,7 @@ from velum.answers.number_words import read_words
 from velum.answers.tests.cases import GROUPS
 from velum.answers.text import normalise
 from velum.answers.words import distance
-from velum.marking.mark import Verdict
+from velum.mark import Verdict
 
 SIGNS = " 0123456789.,'’+-−/%^*×e()½²³⁻:€$cmkgapl°_٫٬HOCaNS{}[]·>=₂√|<≤xyπ±;"
 written = st.text() | st.text(SIGNS, max_size=40)
@@ -63,7 +63,7 @@ class Comparing(unittest.TestCase):
         for group in GROUPS:
             for key, text, verdict, code in group.rows:
                 with self.subTest(group.title, key=key, written=text):
-                    mark = compare(text, [key], group.comparison)
+                    mark = compare_written(text, [key], group.comparison)
                     self.assertEqual((mark.verdict, mark.reason.code), (verdict, code))
 
     def test_reasons_say_what_differs(self) -> None:
@@ -71,15 +71,17 @@ class Comparing(unittest.TestCase):
             ("harbour", "habrour", "1 letter differs"),
             ("lighthouse", "lihgthuose", "2 letters differ"),
         ):
-            self.assertEqual(compare(text, [key], Words(slips=True)).reason.words, words)
-        self.assertEqual(compare("1,5", ["1.5"]).reason.words, "could be 1.5 or 15: please look")
-        self.assertEqual(compare("4.750", ["4750"]).reason.words, "could be 4.75 or 4750: please look")
-        self.assertEqual(compare("3 g", ["3 m"]).reason.words, "a unit of mass, where one of length was asked for")
+            self.assertEqual(compare_written(text, [key], Words(slips=True)).reason.words, words)
+        self.assertEqual(compare_written("1,5", ["1.5"]).reason.words, "could be 1.5 or 15: please look")
+        self.assertEqual(compare_written("4.750", ["4750"]).reason.words, "could be 4.75 or 4750: please look")
+        self.assertEqual(
+            compare_written("3 g", ["3 m"]).reason.words, "a unit of mass, where one of length was asked for"
+        )
 
     def test_one_of_several_right_answers_is_enough(self) -> None:
-        self.assertIs(compare("sea eagle", ["erne", "sea eagle"]).verdict, Verdict.RIGHT)
-        self.assertIs(compare("1,5", ["1.5", "1,5"]).verdict, Verdict.RIGHT)
-        self.assertIs(compare("goby", ["erne", "sea eagle"]).verdict, Verdict.WRONG)
+        self.assertIs(compare_written("sea eagle", ["erne", "sea eagle"]).verdict, Verdict.RIGHT)
+        self.assertIs(compare_written("1,5", ["1.5", "1,5"]).verdict, Verdict.RIGHT)
+        self.assertIs(compare_written("goby", ["erne", "sea eagle"]).verdict, Verdict.WRONG)
 
     def test_the_comparison_is_guessed_from_the_key(self) -> None:
         for key, kind in (
@@ -104,34 +106,34 @@ class Comparing(unittest.TestCase):
     @settings(deadline=None)
     @given(meant, comparisons)
     def test_a_key_accepts_itself(self, key: str, comparison: Comparison | None) -> None:
-        self.assertIs(compare(key, [key], comparison).verdict, Verdict.RIGHT)
+        self.assertIs(compare_written(key, [key], comparison).verdict, Verdict.RIGHT)
 
     @settings(deadline=None)
     @given(written, meant, meant, comparisons)
     def test_one_more_right_answer_never_lowers_a_mark(
         self, text: str, key: str, more: str, comparison: Comparison | None
     ) -> None:
-        before, after = compare(text, [key], comparison), compare(text, [key, more], comparison)
+        before, after = compare_written(text, [key], comparison), compare_written(text, [key, more], comparison)
         self.assertGreaterEqual(WORTH[after.verdict], WORTH[before.verdict])
 
     @settings(deadline=None)
     @given(written, meant, comparisons)
     def test_anything_gets_a_mark_in_range(self, text: str, key: str, comparison: Comparison | None) -> None:
-        self.assertTrue(0 <= compare(text, [key], comparison).share <= 1)
+        self.assertTrue(0 <= compare_written(text, [key], comparison).share <= 1)
 
     @settings(deadline=None)
     @given(st.sampled_from(SIGNS + "aé\u0301x "), st.integers(1, 20_000), comparisons)
     def test_the_longest_answers_get_one_too(self, sign: str, times: int, comparison: Comparison | None) -> None:
         long = sign * times
         for text, key in ((long, "12 cm"), (long, "harbour wall"), (long, f"{long}x")):
-            self.assertTrue(0 <= compare(text, [key], comparison).share <= 1)
+            self.assertTrue(0 <= compare_written(text, [key], comparison).share <= 1)
 
     @settings(deadline=None)
     @given(st.text(), st.text())
     def test_what_says_the_same_does_so_both_ways_and_again(self, one: str, other: str) -> None:
         self.assertEqual(normalise(normalise(one)), normalise(one))
         if one.strip() and other.strip():
-            same = [compare(a, [b]).reason.code == "same_words" for a, b in ((one, other), (other, one))]
+            same = [compare_written(a, [b]).reason.code == "same_words" for a, b in ((one, other), (other, one))]
             self.assertEqual(*same)
 
 
@@ -156,9 +158,9 @@ class Numbers(unittest.TestCase):
     @given(st.integers(-500, 500), st.integers(1, 500), st.integers(0, 4))
     def test_equal_numbers_are_equal_both_ways(self, above: int, below: int, zeros: int) -> None:
         one, other = f"{above}/{below}", f"{above * 3}/{below * 3}"
-        self.assertIs(compare(one, [other]).verdict, Verdict.RIGHT)
-        self.assertIs(compare(other, [one]).verdict, Verdict.RIGHT)
-        self.assertIs(compare(f"{above}.{'0' * zeros}", [str(above)]).verdict, Verdict.RIGHT)
+        self.assertIs(compare_written(one, [other]).verdict, Verdict.RIGHT)
+        self.assertIs(compare_written(other, [one]).verdict, Verdict.RIGHT)
+        self.assertIs(compare_written(f"{above}.{'0' * zeros}", [str(above)]).verdict, Verdict.RIGHT)
 
     @settings(deadline=None)
     @given(st.integers(0, 999_999))
@@ -196,7 +198,7 @@ class NumbersAmongWords(unittest.TestCase):
         ]
         for written, decimal, right in cases:
             with self.subTest(written, decimal=decimal):
-                mark = compare(written, ["about 1,5 m"], rules, decimal)
+                mark = compare_written(written, ["about 1,5 m"], rules, decimal)
                 self.assertEqual(mark.verdict is Verdict.RIGHT, right)
 
 

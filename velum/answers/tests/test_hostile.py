@@ -5,7 +5,7 @@ import unittest
 from hypothesis import example, given, settings
 from hypothesis import strategies as st
 
-from velum.answers.compare import compare
+from velum.answers.compare import compare_written
 from velum.answers.comparison import (
     Between,
     Comparison,
@@ -19,7 +19,7 @@ from velum.answers.comparison import (
     Words,
 )
 from velum.answers.says import says
-from velum.marking.mark import Verdict
+from velum.mark import Verdict
 
 PIECES = [*"0123456789", "9" * 20, ".", ",", "'", " ", "/", "*", "^", "^300", "e300", "√", "sqrt(", "(", ")", "=", "<",
           "≥", "±", "x", "y", "π", "½", "²", "%", " or ", ";", ":", "h", " m", "km/h", "£", "CO2", "→", "two",
@@ -52,7 +52,7 @@ class Hostile(unittest.TestCase):
     def test_nothing_makes_comparing_fail(
         self, answer: str, key: str, comparison: Comparison | None, sign: str
     ) -> None:
-        mark = compare(answer, [key, "kelp"], comparison, sign)  # type: ignore[arg-type]
+        mark = compare_written(answer, [key, "kelp"], comparison, sign)  # type: ignore[arg-type]
         self.assertTrue(0 <= mark.share <= 1)
         self.assertEqual(mark.share == 1, mark.verdict is Verdict.RIGHT)
         hash(says(answer, sign))  # type: ignore[arg-type]
@@ -61,4 +61,4 @@ class Hostile(unittest.TestCase):
     @given(written.filter(str.strip), st.sampled_from(COMPARISONS))
     def test_a_key_is_right_by_itself(self, key: str, comparison: Comparison | None) -> None:
         """Or the teacher decides, where it can be read in two ways."""
-        self.assertIn(compare(key, [key], comparison).verdict, (Verdict.RIGHT, Verdict.TEACHER))
+        self.assertIn(compare_written(key, [key], comparison).verdict, (Verdict.RIGHT, Verdict.TEACHER))

@@ -3,10 +3,10 @@ import unittest
 from hypothesis import given, settings
 from hypothesis import strategies as st
 
-from velum.answers.compare import compare, guess
+from velum.answers.compare import compare_written, guess
 from velum.answers.comparison import Expression, Number, Ratio, Time, Words
 from velum.answers.proposals import MOST, examples, proposals
-from velum.marking.mark import Verdict
+from velum.mark import Verdict
 
 
 class Proposals(unittest.TestCase):
@@ -44,6 +44,6 @@ class Proposals(unittest.TestCase):
         for key in ("bladder wrack", "4750", "4.5", "12 cm", "€4.50", "14:30", "3:4", "2x + 3", "y = 2x + 1"):
             with self.subTest(key):
                 tried = examples(key, guess(key))
-                verdicts = {compare(text, [key]).verdict for text in tried}
+                verdicts = {compare_written(text, [key]).verdict for text in tried}
                 self.assertIn(Verdict.RIGHT, verdicts, tried)
                 self.assertGreater(len(verdicts), 1, tried)

@@ -1,6 +1,7 @@
 """Worksheets to try things on."""
 
-from velum.document.worksheet import Page, Worksheet
+from velum.document.document import Document
+from velum.document.page import Page
 from velum.geometry.box import Box
 from velum.kinds.answer_box import AnswerBox, AnswerBoxKey
 
@@ -15,9 +16,9 @@ def answer_box(name: str, y: float = 100, x: float = 72, on: str = "page1", poin
     return AnswerBox(id=name, page=on, box=Box(x=x, y=y, width=120, height=22), points=points)
 
 
-def worksheet(*fields: AnswerBox, keys: dict[str, str] | None = None) -> Worksheet:
+def a_document(*fields: AnswerBox, keys: dict[str, str] | None = None) -> Document:
     """A worksheet of two pages with these fields, and keys by the field's name."""
-    return Worksheet(
+    return Document(
         title="Rock pools",
         pages=(page(), page("page2", 1)),
         fields=fields,

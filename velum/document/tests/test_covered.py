@@ -3,8 +3,8 @@
 import unittest
 
 from velum.document.edits import LayFixture, apply
-from velum.document.tests.examples import worksheet
-from velum.document.worksheet import sheet_of
+from velum.document.sheet import sheet_of
+from velum.document.tests.examples import a_document
 from velum.fixtures import Fixture
 from velum.fixtures.picture import Picture
 from velum.fixtures.shape import Shape
@@ -23,7 +23,7 @@ def words(text: str, box: Box, page: str = "page1") -> Text:
 
 class Covered(unittest.TestCase):
     def shown(self, *fixtures: Fixture) -> list[str]:
-        sheet = apply(worksheet(), [LayFixture(fixture=fixture) for fixture in fixtures])
+        sheet = apply(a_document(), [LayFixture(fixture=fixture) for fixture in fixtures])
         return [fixture.id for fixture in sheet_of(sheet).fixtures]
 
     def test_what_lies_under_a_filled_box_reaches_no_student(self) -> None:

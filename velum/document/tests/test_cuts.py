@@ -4,12 +4,12 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from velum.document.cuts import cut_out
+from velum.document.page import Page
 from velum.document.page_text import seen_lines, shown_lines
 from velum.document.pages import PageRefused
 from velum.document.places import from_source, to_source
 from velum.document.straightening import straightened
-from velum.document.tests.examples import answer_box, page, worksheet
-from velum.document.worksheet import Page
+from velum.document.tests.examples import a_document, answer_box, page
 from velum.fixtures.covers import covers_of
 from velum.fixtures.shape import Shape
 from velum.geometry.box import Box
@@ -95,7 +95,7 @@ class Cutting(unittest.TestCase):
 
 class Straightening(unittest.TestCase):
     def test_fields_stay_on_their_place_of_the_paper(self) -> None:
-        sheet = worksheet(answer_box("box1", x=300, y=400))
+        sheet = a_document(answer_box("box1", x=300, y=400))
         done = straightened(sheet, sheet.pages[0], SLANTED, True, A4)
         after = sheet.pages[0].changed(corners=SLANTED, width=done.shown.width, height=done.shown.height)
         (field,) = done.fields
@@ -105,17 +105,17 @@ class Straightening(unittest.TestCase):
         self.assertAlmostEqual(middle.y, 411, delta=0.2)
 
     def test_a_field_beyond_the_sheet_is_brought_onto_it(self) -> None:
-        sheet = worksheet(answer_box("box1", x=5, y=5))
+        sheet = a_document(answer_box("box1", x=5, y=5))
         (field,) = straightened(sheet, sheet.pages[0], SLANTED, False, A4).fields
         self.assertEqual((field.box.x, field.box.y), (0, 0))
 
     def test_a_page_only_whitened_moves_nothing(self) -> None:
-        sheet = worksheet(answer_box("box1"))
+        sheet = a_document(answer_box("box1"))
         done = straightened(sheet, sheet.pages[0], None, True, A4)
         self.assertEqual((done.fields, done.shown.whiten, done.shown.width), ((), True, A4.width))
 
     def test_corners_of_no_sheet_are_refused(self) -> None:
-        sheet = worksheet()
+        sheet = a_document()
         crossed = (SLANTED[0], SLANTED[2], SLANTED[1], SLANTED[3])
         for corners in (crossed, (SLANTED[0],) * 4):
             with self.assertRaises(LookRefused):

@@ -3,80 +3,104 @@ from collections.abc import Sequence
 
 from pydantic import TypeAdapter, ValidationError
 
-from velum.document.edits import MOST_FIELDS, Change, Edit, EditRefused, Place, Remove, Rename, SetKey, apply
-from velum.document.tests.examples import answer_box, worksheet
-from velum.document.worksheet import Worksheet
+from velum.document.document import Document
+from velum.document.edits import (
+    MOST_FIELDS,
+    ChangeField,
+    Edit,
+    EditRefused,
+    PlaceField,
+    RemoveField,
+    Rename,
+    SetKey,
+    apply,
+)
+from velum.document.tests.examples import a_document, answer_box
 from velum.kinds.answer_box import AnswerBoxKey
 
 
-def names(sheet: Worksheet) -> list[str]:
+def names(sheet: Document) -> list[str]:
     return [field.id for field in sheet.fields]
 
 
 class Applying(unittest.TestCase):
-    def assert_refused(self, sheet: Worksheet, edits: Sequence[Edit], code: str) -> None:
+    def assert_refused(self, sheet: Document, edits: Sequence[Edit], code: str) -> None:
         with self.assertRaises(EditRefused) as caught:
             apply(sheet, edits)
         self.assertEqual(caught.exception.code, code)
 
     def test_a_placed_field_is_numbered_where_it_is_read(self) -> None:
-        sheet = worksheet(answer_box("upper", y=100), answer_box("lower", y=300))
-        placed = apply(sheet, [Place(field=answer_box("middle", y=200))])
+        sheet = a_document(answer_box("upper", y=100), answer_box("lower", y=300))
+        placed = apply(sheet, [PlaceField(field=answer_box("middle", y=200))])
         self.assertEqual(names(placed), ["upper", "middle", "lower"])
 
     def test_fields_of_a_later_page_come_later(self) -> None:
         sheet = apply(
-            worksheet(), [Place(field=answer_box("second", y=10, on="page2")), Place(field=answer_box("first", y=700))]
+            a_document(),
+            [PlaceField(field=answer_box("second", y=10, on="page2")), PlaceField(field=answer_box("first", y=700))],
         )
         self.assertEqual(names(sheet), ["first", "second"])
 
     def test_the_worksheet_given_is_not_changed(self) -> None:
-        sheet = worksheet(answer_box("only"), keys={"only": "limpet"})
-        apply(sheet, [Remove(field_id="only")])
+        sheet = a_document(answer_box("only"), keys={"only": "limpet"})
+        apply(sheet, [RemoveField(field_id="only")])
         self.assertEqual(names(sheet), ["only"])
         self.assertIn("only", sheet.keys)
 
     def test_a_field_is_moved(self) -> None:
-        moved = apply(worksheet(answer_box("only")), [Change(field=answer_box("only", y=500))])
+        moved = apply(a_document(answer_box("only")), [ChangeField(field=answer_box("only", y=500))])
         self.assertEqual(moved.fields[0].box.y, 500)
 
     def test_removing_a_field_removes_its_key(self) -> None:
-        sheet = apply(worksheet(answer_box("only"), keys={"only": "limpet"}), [Remove(field_id="only")])
+        sheet = apply(a_document(answer_box("only"), keys={"only": "limpet"}), [RemoveField(field_id="only")])
         self.assertEqual((sheet.fields, sheet.keys), ((), {}))
 
     def test_keys_are_set_and_taken_away(self) -> None:
         key = AnswerBoxKey(text="limpet")
-        sheet = apply(worksheet(answer_box("only")), [SetKey(field_id="only", key=key)])
+        sheet = apply(a_document(answer_box("only")), [SetKey(field_id="only", key=key)])
         self.assertEqual(sheet.keys, {"only": key})
         self.assertEqual(apply(sheet, [SetKey(field_id="only", key=None)]).keys, {})
 
     def test_a_worksheet_is_renamed(self) -> None:
-        self.assertEqual(apply(worksheet(), [Rename(title="  Zones of the shore ")]).title, "Zones of the shore")
+        self.assertEqual(apply(a_document(), [Rename(title="  Zones of the shore ")]).title, "Zones of the shore")
 
     def test_all_or_nothing(self) -> None:
-        sheet = worksheet(answer_box("only"))
-        self.assert_refused(sheet, [Rename(title="Half"), Remove(field_id="gone")], "edit.field_gone")
+        sheet = a_document(answer_box("only"))
+        self.assert_refused(sheet, [Rename(title="Half"), RemoveField(field_id="gone")], "edit.field_gone")
         self.assertEqual(sheet.title, "Rock pools")
 
     def test_what_does_not_fit_is_refused(self) -> None:
-        sheet = worksheet(answer_box("only"))
+        sheet = a_document(answer_box("only"))
         key = AnswerBoxKey(text="limpet")
         for edit, code in (
-            (Place(field=answer_box("only")), "edit.field_exists"),
-            (Place(field=answer_box("other", on="page9")), "edit.page_gone"),
-            (Change(field=answer_box("gone")), "edit.field_gone"),
-            (Change(field=answer_box("only", on="page9")), "edit.page_gone"),
-            (Remove(field_id="gone"), "edit.field_gone"),
+            (PlaceField(field=answer_box("only")), "edit.field_exists"),
+            (PlaceField(field=answer_box("other", on="page9")), "edit.page_gone"),
+            (ChangeField(field=answer_box("gone")), "edit.field_gone"),
+            (ChangeField(field=answer_box("only", on="page9")), "edit.page_gone"),
+            (RemoveField(field_id="gone"), "edit.field_gone"),
             (SetKey(field_id="gone", key=key), "edit.field_gone"),
             (SetKey(field_id="gone", key=None), "edit.field_gone"),
         ):
             with self.subTest(edit=edit):
                 self.assert_refused(sheet, [edit], code)
 
+    def test_all_that_does_not_fit_is_told_and_what_fits_is_no_fault(self) -> None:
+        edits: list[Edit] = [
+            RemoveField(field_id="gone"),
+            Rename(title="Zones"),
+            PlaceField(field=answer_box("other", y=200)),
+            ChangeField(field=answer_box("other", y=300)),
+            SetKey(field_id="gone", key=None),
+        ]
+        with self.assertRaises(EditRefused) as refused:
+            apply(a_document(answer_box("only")), edits)
+        told = [refused.exception, *refused.exception.others]
+        self.assertEqual([each.path for each in told], [("edits", 0), ("edits", 4)])
+
     def test_the_film_is_not_endless(self) -> None:
-        fields = [Place(field=answer_box(f"box{number:05}")) for number in range(MOST_FIELDS + 1)]
-        self.assertEqual(len(apply(worksheet(), fields[:-1]).fields), MOST_FIELDS)
-        self.assert_refused(worksheet(), fields, "edit.too_many_fields")
+        fields = [PlaceField(field=answer_box(f"box{number:05}")) for number in range(MOST_FIELDS + 1)]
+        self.assertEqual(len(apply(a_document(), fields[:-1]).fields), MOST_FIELDS)
+        self.assert_refused(a_document(), fields, "edit.too_many_fields")
 
 
 class Reading(unittest.TestCase):

@@ -1,5 +1,6 @@
 import unittest
 
+from velum.document.document import Document
 from velum.document.edits import (
     ChangeFixture,
     Edit,
@@ -7,23 +8,23 @@ from velum.document.edits import (
     InsertPage,
     LayerFixture,
     LayFixture,
-    Place,
-    Remove,
+    PlaceField,
+    RemoveField,
     RemoveFixture,
     SetPageAside,
     apply,
 )
 from velum.document.laying import MOST_FIXTURES, pictures_on
 from velum.document.replacing import replacement
+from velum.document.sheet import sheet_of
 from velum.document.straightening import straightened
-from velum.document.tests.examples import answer_box, page, worksheet
-from velum.document.worksheet import Worksheet, sheet_of
+from velum.document.tests.examples import a_document, answer_box, page
 from velum.errors import VelumError
 from velum.fixtures.picture import Picture
 from velum.fixtures.shape import Line, Shape
 from velum.geometry.box import Box
-from velum.paper.compare import Comparison
 from velum.paper.page_size import PageSize
+from velum.paper.reprint import Reprint
 from velum.testing.photos import SLANTED
 
 BOX = Box(x=100, y=100, width=80, height=60)
@@ -33,16 +34,16 @@ def ring(name: str, on: str = "page1") -> Shape:
     return Shape(id=name, page=on, box=BOX, form="ellipse")
 
 
-def with_rings(*names: str) -> Worksheet:
-    return apply(worksheet(), [LayFixture(fixture=ring(name)) for name in names])
+def with_rings(*names: str) -> Document:
+    return apply(a_document(), [LayFixture(fixture=ring(name)) for name in names])
 
 
-def layers(sheet: Worksheet) -> list[str]:
+def layers(sheet: Document) -> list[str]:
     return [fixture.id for fixture in sheet.fixtures]
 
 
 class Laying(unittest.TestCase):
-    def assert_refused(self, sheet: Worksheet, edit: Edit, code: str) -> None:
+    def assert_refused(self, sheet: Document, edit: Edit, code: str) -> None:
         with self.assertRaises(VelumError) as caught:
             apply(sheet, [edit])
         self.assertEqual(caught.exception.code, code)
@@ -64,11 +65,11 @@ class Laying(unittest.TestCase):
         self.assertEqual([(made.id, made.page) for made in sheet.fixtures], [("ring1", "page2"), ("ring2", "page1")])
 
     def test_what_does_not_fit_is_refused(self) -> None:
-        sheet = apply(with_rings("ring1"), [Place(field=answer_box("box1"))])
+        sheet = apply(with_rings("ring1"), [PlaceField(field=answer_box("box1"))])
         line = Line(id="ring1", page="page1", box=BOX)
         self.assert_refused(sheet, LayFixture(fixture=ring("ring1")), "fixture.exists")
         self.assert_refused(sheet, LayFixture(fixture=ring("box1")), "fixture.exists")
-        self.assert_refused(sheet, Place(field=answer_box("ring1")), "edit.field_exists")
+        self.assert_refused(sheet, PlaceField(field=answer_box("ring1")), "edit.field_exists")
         self.assert_refused(sheet, LayFixture(fixture=ring("ring2", on="page9")), "page.gone")
         self.assert_refused(sheet, ChangeFixture(fixture=line), "fixture.kind_changed")
         self.assert_refused(sheet, ChangeFixture(fixture=ring("ring9")), "fixture.gone")
@@ -90,7 +91,7 @@ class Laying(unittest.TestCase):
             LayFixture(fixture=ring("ring1", on="page9")),
             SetPageAside(page_id="page9"),
         ]
-        sheet = apply(worksheet(), edits)
+        sheet = apply(a_document(), edits)
         self.assert_refused(sheet, ForgetPage(page_id="page9"), "page.in_use")
         apply(sheet, [RemoveFixture(fixture_id="ring1"), ForgetPage(page_id="page9")])
 
@@ -110,10 +111,10 @@ class Laying(unittest.TestCase):
                 SetPageAside(page_id="page9"),
             ],
         )
-        sheet = apply(sheet, [Remove(field_id=field.id) for field in sheet.fields])
-        moved = replacement(sheet, "page1", "page9", Comparison(right=-150, down=20, altered=()))
+        sheet = apply(sheet, [RemoveField(field_id=field.id) for field in sheet.fields])
+        moved = replacement(sheet, "page1", "page9", Reprint(right=-150, down=20, altered=()))
         self.assertEqual([(made.id, made.box.x, made.box.y) for made in moved.fixtures], [("ring1", 0, 120)])
 
     def test_pictures_are_told(self) -> None:
         picture = Picture(id="crab1", page="page1", box=BOX, picture="a" * 64, alternative="A crab")
-        self.assertEqual(pictures_on(apply(worksheet(), [LayFixture(fixture=picture)])), {"a" * 64})
+        self.assertEqual(pictures_on(apply(a_document(), [LayFixture(fixture=picture)])), {"a" * 64})

@@ -4,9 +4,10 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from velum.document.numbering import numbers, numbers_of
-from velum.document.tests.examples import answer_box, worksheet
+from velum.document.sheet import sheet_of
+from velum.document.tests.examples import a_document, answer_box
 from velum.document.tests.numbering_cases import NUMBERING_CASES
-from velum.document.worksheet import sheet_of
+from velum.kinds.part import PartRef
 
 
 class Numbers(TestCase):
@@ -18,13 +19,14 @@ class Numbers(TestCase):
     def test_by_the_names_of_fields(self) -> None:
         second = answer_box("box2").changed(number="7b")
         self.assertEqual(
-            numbers_of([answer_box("box1"), second, answer_box("box3")]), {"box1": "1", "box2": "7b", "box3": "7c"}
+            numbers_of([answer_box("box1"), second, answer_box("box3")]),
+            {PartRef("box1"): "1", PartRef("box2"): "7b", PartRef("box3"): "7c"},
         )
 
     def test_a_student_is_shown_them(self) -> None:
         first = answer_box("box1", y=100).changed(number="3a")
-        sheet = sheet_of(worksheet(first, answer_box("box2", y=200)))
-        self.assertEqual([prompt.number for prompt in sheet.prompts], ["3a", "3b"])
+        sheet = sheet_of(a_document(first, answer_box("box2", y=200)))
+        self.assertEqual([prompt.parts[0].number for prompt in sheet.prompts], ["3a", "3b"])
 
     @settings(deadline=None)
     @given(st.lists(st.text(max_size=12), max_size=8))

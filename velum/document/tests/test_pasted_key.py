@@ -4,14 +4,14 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from velum.answers.options import picked_in
+from velum.document.document import Document
 from velum.document.pasted_key import LONGEST, PasteRefused, match_key
-from velum.document.tests.examples import answer_box, worksheet
-from velum.document.worksheet import Worksheet
+from velum.document.tests.examples import a_document, answer_box
 from velum.geometry.box import Box
 from velum.kinds.answer_box import AnswerBoxKey
 from velum.kinds.choice import Choice, ChoiceKey, worded
 
-BOXES = worksheet(*(answer_box(f"box{number}", y=number * 30) for number in range(1, 5)))
+BOXES = a_document(*(answer_box(f"box{number}", y=number * 30) for number in range(1, 5)))
 
 
 def choice(name: str, y: float, options: tuple[str, ...] = ("", "", "", ""), several: bool = False) -> Choice:
@@ -19,17 +19,17 @@ def choice(name: str, y: float, options: tuple[str, ...] = ("", "", "", ""), sev
     return Choice(id=name, page="page1", box=box, options=worded(*options), several=several)
 
 
-CHOICES = worksheet().changed(fields=tuple(choice(f"pick{n}", n * 30) for n in range(1, 5)))
+CHOICES = a_document().changed(fields=tuple(choice(f"pick{n}", n * 30) for n in range(1, 5)))
 
 
-def numbered(*numbers: str) -> Worksheet:
+def numbered(*numbers: str) -> Document:
     fields = [
         answer_box(f"box{place}", y=place * 30 + 10).changed(number=number) for place, number in enumerate(numbers)
     ]
-    return worksheet(*fields)
+    return a_document(*fields)
 
 
-def found(sheet: Worksheet, text: str, start: str | None = None) -> dict[str, str]:
+def found(sheet: Document, text: str, start: str | None = None) -> dict[str, str]:
     return {match.number: match.text for match in match_key(sheet, text, start).matches}
 
 
@@ -90,12 +90,12 @@ class InOrder(unittest.TestCase):
         self.assertEqual(match_key(BOXES, "a1\nb2\nc3\nd4\ne5\nf6").left_over, ["e5", "f6"])
 
     def test_a_field_without_points_has_no_key(self) -> None:
-        sheet = worksheet(answer_box("box1", points=0, y=30), answer_box("box2", y=60))
+        sheet = a_document(answer_box("box1", points=0, y=30), answer_box("box2", y=60))
         self.assertEqual(found(sheet, "crab"), {"2": "crab"})
 
 
 class Letters(unittest.TestCase):
-    def picked(self, sheet: Worksheet, text: str, start: str | None = None) -> dict[str, tuple[int, ...]]:
+    def picked(self, sheet: Document, text: str, start: str | None = None) -> dict[str, tuple[int, ...]]:
         keys = {match.field_id: match.key for match in match_key(sheet, text, start).matches}
         return {
             name: tuple(int(option.removeprefix("opt")) for option in key.picked)
@@ -156,7 +156,7 @@ class Anything(unittest.TestCase):
         st.text() | st.text("1234abAB .):\t\n,;-=Q", max_size=80),
         st.sampled_from([BOXES, CHOICES, numbered("3a", "", "i", "*")]),
     )
-    def test_no_text_harms_and_each_field_is_named_once(self, text: str, sheet: Worksheet) -> None:
+    def test_no_text_harms_and_each_field_is_named_once(self, text: str, sheet: Document) -> None:
         matches = match_key(sheet, text).matches
         self.assertEqual(len({match.field_id for match in matches}), len(matches))
         self.assertTrue(all(match.text.strip() for match in matches))

@@ -1,16 +1,16 @@
 import unittest
 
+from velum.document.document import Document
 from velum.document.edits import SetPageAside, SwapPaper, apply
 from velum.document.pages import PageRefused, with_pages_aside
 from velum.document.replacing import replacement
-from velum.document.tests.examples import answer_box, page, worksheet
-from velum.document.worksheet import Worksheet
-from velum.paper.compare import Comparison
+from velum.document.tests.examples import a_document, answer_box, page
+from velum.paper.reprint import Reprint
 
 
-def with_new_version(*boxes_at: float) -> Worksheet:
+def with_new_version(*boxes_at: float) -> Document:
     """A worksheet with boxes on its first page, and a newer printing of that page set aside."""
-    sheet = worksheet(*(answer_box(f"box{n}", y=y) for n, y in enumerate(boxes_at)))
+    sheet = a_document(*(answer_box(f"box{n}", y=y) for n, y in enumerate(boxes_at)))
     newer = page("newer").changed(source="f" * 64, width=500.0)
     return with_pages_aside(sheet, [newer])
 
@@ -36,9 +36,9 @@ class Swapping(unittest.TestCase):
 
 class Planning(unittest.TestCase):
     def plan(
-        self, sheet: Worksheet, right: float, down: float, *changed: bool
+        self, sheet: Document, right: float, down: float, *changed: bool
     ) -> tuple[list[tuple[float, float]], object]:
-        found = replacement(sheet, "page1", "newer", Comparison(right=right, down=down, altered=changed))
+        found = replacement(sheet, "page1", "newer", Reprint(right=right, down=down, altered=changed))
         return [(field.box.x, field.box.y) for field in found.fields], found.doubtful
 
     def test_fields_move_with_the_print(self) -> None:

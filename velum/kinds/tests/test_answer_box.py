@@ -3,13 +3,14 @@ import unittest
 from velum.geometry.box import Box
 from velum.kinds.answer_box import ANSWER_BOX, AnswerBox, AnswerBoxAnswer, AnswerBoxKey
 from velum.kinds.kind import AnswerRefused
-from velum.marking.mark import Verdict
+from velum.kinds.part import WHOLE
+from velum.mark import Verdict
 
 FIELD = AnswerBox(id="box1", page="page1", box=Box(x=72, y=90, width=120, height=22))
 
 
 def verdict(key: str, text: str) -> Verdict:
-    return ANSWER_BOX.mark(FIELD, AnswerBoxKey(text=key), AnswerBoxAnswer(text=text)).verdict
+    return ANSWER_BOX.marks(FIELD, AnswerBoxKey(text=key), AnswerBoxAnswer(text=text))[WHOLE].verdict
 
 
 class AnswerBoxes(unittest.TestCase):

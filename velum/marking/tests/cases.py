@@ -2,7 +2,7 @@
 
 from dataclasses import dataclass
 
-from velum.marking.mark import Verdict
+from velum.mark import Verdict
 
 R, P, W, T, B = Verdict.RIGHT, Verdict.PARTLY, Verdict.WRONG, Verdict.TEACHER, Verdict.BLANK
 

@@ -5,37 +5,51 @@ from collections import Counter
 from collections.abc import Callable
 
 from velum.answers.comparison import Words
-from velum.document.tests.examples import answer_box, worksheet
-from velum.document.worksheet import Worksheet
+from velum.document.document import Document
+from velum.document.group import Group
+from velum.document.key_set import key_set_of
+from velum.document.tests.examples import a_document, answer_box
 from velum.kinds.answer_box import AnswerBoxAnswer, AnswerBoxKey
-from velum.marking.copies import UNREADABLE, FieldMark, Marker, mark_copy, marked_with
-from velum.marking.group import Group
-from velum.marking.mark import Verdict
+from velum.kinds.part import PartRef
+from velum.mark import Verdict
+from velum.marking.budget import Budget
+from velum.marking.copies import Marker, PartMark, mark_copy
+from velum.marking.unit import UNREADABLE
 
 WORDS = ("ebb", "flood", "slack", "spring", "neap", "swell", "surf", "spray", "wrack", "kelp")
 
 
-def sheet(count: int, key: Callable[[int], AnswerBoxKey], *, in_any_order: bool = False) -> Worksheet:
+def sheet(count: int, key: Callable[[int], AnswerBoxKey], *, in_any_order: bool = False) -> Document:
     fields = tuple(answer_box(f"box{number:04}") for number in range(count))
     names = tuple(field.id for field in fields)
     groups = (Group(id="group1", fields=names, any_order=True),) if in_any_order else ()
     keys = {name: key(number) for number, name in enumerate(names)}
-    return worksheet().changed(fields=fields, keys=keys, groups=groups)
+    return a_document().changed(fields=fields, keys=keys, groups=groups)
 
 
-def answered(sheet: Worksheet, text: Callable[[int], str]) -> dict[str, AnswerBoxAnswer]:
+def answered(sheet: Document, text: Callable[[int], str]) -> dict[str, AnswerBoxAnswer]:
     return {field.id: AnswerBoxAnswer(text=text(number)) for number, field in enumerate(sheet.fields)}
 
 
-def verdicts(marks: list[FieldMark]) -> dict[str, int]:
+def verdicts(marks: list[PartMark]) -> dict[str, int]:
     return dict(Counter(mark.mark.verdict.value for mark in marks))
+
+
+class Spending(unittest.TestCase):
+    def test_all_of_it_may_be_spent_and_no_more(self) -> None:
+        budget = Budget(5)
+        self.assertTrue(budget.spend(3))
+        self.assertFalse(budget.spend(3))
+        self.assertTrue(budget.spend(2))
+        self.assertEqual(budget.left, 0)
+        self.assertFalse(budget.spend(1))
 
 
 def word(number: int) -> str:
     return f"{WORDS[number % 10]} {WORDS[number // 10 % 10]} {WORDS[number // 100 % 10]}"
 
 
-class Budget(unittest.TestCase):
+class Worksheets(unittest.TestCase):
     def test_ordinary_worksheets_are_marked_whole(self) -> None:
         roots = [f"sqrt(x+{number})+{number}x" for number in range(60)]
         for name, ordinary, text in (
@@ -71,18 +85,20 @@ class Budget(unittest.TestCase):
     def test_a_copy_has_the_same_marks_alone_and_among_others(self) -> None:
         crowded = sheet(300, lambda n: AnswerBoxKey(text=f"{n}x + 1"))
         answers = answered(crowded, lambda n: f"1 + {n}x")
-        marker = Marker(crowded)
+        marker = Marker(crowded, key_set_of(crowded))
         self.assertEqual(marker.mark(answers), mark_copy(crowded, answers))
         self.assertEqual(marker.mark(answers), mark_copy(crowded, answers))
         self.assertIn("teacher", verdicts(marker.mark(answers)))
 
-    def test_one_field_is_marked_as_in_its_copy(self) -> None:
+    def test_one_part_is_marked_as_in_its_copy(self) -> None:
         both = sheet(3, lambda n: AnswerBoxKey(text=WORDS[n]), in_any_order=True)
         answers = answered(both, lambda n: WORDS[2 - n])
-        self.assertEqual(marked_with(both, "box0001"), tuple(answers))
+        marker = Marker(both, key_set_of(both))
+        self.assertEqual(marker.fields_for("box0001"), tuple(answers))
         for marked in mark_copy(both, answers):
-            self.assertEqual(Marker(both).mark_field(answers, marked.field_id), marked)
-        self.assertIsNone(Marker(both).mark_field(answers, "gone"))
+            self.assertEqual(marker.mark_part(answers, marked.ref), marked)
+        self.assertIsNone(marker.mark_part(answers, PartRef("gone")))
+        self.assertEqual(marker.fields_for("gone"), ())
 
     def test_an_answer_that_cannot_be_read_is_for_the_teacher_and_stops_no_other(self) -> None:
         for in_any_order in (False, True):

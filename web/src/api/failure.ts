@@ -1,13 +1,22 @@
 // Errors as a person is told them.
 
+/** One thing that is wrong with a request. */
+export interface Fault {
+  code: string;
+  message: string;
+  /** Which part of the request it is about, from the outside in. */
+  path: readonly (string | number)[];
+}
+
 /** A request that failed: a stable code and a sentence. `offline` when no server was reached at all. */
 export class Failure extends Error {
   constructor(
     readonly code: string,
     message: string,
     readonly status: number,
-    /** Which part of the request it is about, from the outside in. */
-    readonly path: readonly (string | number)[] = [],
+    readonly path: Fault["path"] = [],
+    /** All that is wrong with the request, this too. */
+    readonly faults: readonly Fault[] = [{ code, message, path }],
   ) {
     super(message);
   }
@@ -25,8 +34,15 @@ export class Failure extends Error {
 /** What went wrong, from the body of an error response or from a fetch that threw. */
 export function failureFrom(body: unknown, status: number): Failure {
   if (body && typeof body === "object" && "code" in body && "message" in body) {
-    const path = "path" in body && Array.isArray(body.path) ? (body.path as (string | number)[]) : [];
-    return new Failure(String(body.code), String(body.message), status, path);
+    const path = "path" in body && Array.isArray(body.path) ? (body.path as Fault["path"]) : [];
+    const all = "faults" in body && Array.isArray(body.faults) ? (body.faults as Fault[]) : [];
+    return new Failure(
+      String(body.code),
+      String(body.message),
+      status,
+      path,
+      all.length > 0 ? all : undefined,
+    );
   }
   return new Failure(
     "server.failed",

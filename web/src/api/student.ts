@@ -5,7 +5,10 @@ import { csrfToken } from "./begin";
 export type Schemas = components["schemas"];
 export type Copy = Schemas["CopyOut"];
 export type Prompt = Copy["sheet"]["prompts"][number];
-export type Answer = NonNullable<Copy["answers"][number]["answer"]>;
+export type Answer = NonNullable<Schemas["CheckedAnswer"]["answer"]>;
+/** What is saved of an answer by itself: all of it, for most kinds. */
+export type Entry = NonNullable<Copy["answers"][number]["answer"]>;
+export type PartPrompt = Prompt["parts"][number];
 export type Checked = Schemas["CheckedAnswer"];
 export type Change = Schemas["ChangeIn"];
 export type ChangeOut = Schemas["ChangeOut"];

@@ -1,6 +1,7 @@
 <script lang="ts">
   // Photos of sheets under a camera, one after the other, brought in together.
-  import { asModal } from "../ui/modal";
+  import { plural } from "../words/say";
+  import Dialog from "../ui/Dialog.svelte";
   import { untrack } from "svelte";
   import { announce } from "../ui/Announcer.svelte";
   import { cameras, taken, type Camera } from "./camera";
@@ -72,55 +73,52 @@
   }
 </script>
 
-<dialog
-  class="card-paper m-auto w-[min(56rem,96vw)] max-w-none backdrop:bg-neutral/40"
-  aria-labelledby="camera"
+<Dialog
+  title="Take photos of your papers"
+  class="w-[min(56rem,96vw)]"
+  unsaved={photos.length > 0 ? "The photos are not brought in yet." : ""}
   {onclose}
-  {@attach asModal}
 >
-  <div class="px-6 py-5">
-    <h2 id="camera" class="text-xl">Take photos of your papers</h2>
-    <p class="quiet text-sm">The whole sheet in view, in good light. Velum straightens it.</p>
-    {#if found?.length === 0}
-      <p class="mt-4 border-l-4 border-warning pl-3 font-semibold text-warning" role="alert">
-        No camera was found, or this page may not use it. Allow it in the browser's settings, or take the
-        photos with a phone and choose them as files.
-      </p>
-    {:else}
-      {#if found && found.length > 1}
-        <label class="mt-3 flex items-center gap-3">
-          <span class="text-sm font-semibold">Camera</span>
-          <select class="input w-72" bind:value={chosen}>
-            {#each found as { id, label } (id)}<option value={id}>{label}</option>{/each}
-          </select>
-        </label>
-      {/if}
-      <div
-        class="mt-4 grid h-[min(26rem,50dvh)] place-items-center overflow-hidden bg-base-300 [&>*]:h-full [&>*]:min-h-0 [&>*]:w-full [&>*]:object-contain"
-        bind:this={place}
-        data-testid="camera"
-      ></div>
+  <p class="quiet text-sm">The whole sheet in view, in good light. Velum straightens it.</p>
+  {#if found?.length === 0}
+    <p class="mt-4 problem" role="alert">
+      No camera was found, or this page may not use it. Allow it in the browser's settings, or take the photos
+      with a phone and choose them as files.
+    </p>
+  {:else}
+    {#if found && found.length > 1}
+      <label class="mt-3 flex items-center gap-3">
+        <span class="text-sm font-semibold">Camera</span>
+        <select class="input w-72" bind:value={chosen}>
+          {#each found as { id, label } (id)}<option value={id}>{label}</option>{/each}
+        </select>
+      </label>
     {/if}
-    {#if problem}<p class="mt-3 font-semibold text-warning" role="alert">{problem}</p>{/if}
-    <div class="mt-4 flex flex-wrap items-end gap-3">
-      <button class="btn btn-primary" disabled={!seeing} onclick={take}>Take a photo</button>
-      <ul class="flex min-w-0 flex-1 gap-2 overflow-x-auto p-1" aria-label="Photos">
-        {#each photos as { thumb }, i (i)}
-          <li>
-            <button
-              aria-label="Remove photo {i + 1}"
-              title="Remove this photo"
-              onclick={() => (photos = photos.filter((_, k) => k !== i))}
-            >
-              <img src={thumb} alt="" class="h-14 rounded-sm shadow" />
-            </button>
-          </li>
-        {/each}
-      </ul>
-      <button class="btn btn-outline" onclick={onclose}>Cancel</button>
-      <button class="btn btn-primary" disabled={photos.length === 0} onclick={bringIn}>
-        Bring in {photos.length === 1 ? "1 photo" : `${photos.length} photos`}
-      </button>
-    </div>
+    <div
+      class="mt-4 grid h-[min(26rem,50dvh)] place-items-center overflow-hidden bg-base-300 [&>*]:h-full [&>*]:min-h-0 [&>*]:w-full [&>*]:object-contain"
+      bind:this={place}
+      data-testid="camera"
+    ></div>
+  {/if}
+  {#if problem}<p class="mt-3 font-semibold text-warning" role="alert">{problem}</p>{/if}
+  <div class="mt-4 flex flex-wrap items-end gap-3">
+    <button class="btn btn-primary" disabled={!seeing} onclick={take}>Take a photo</button>
+    <ul class="flex min-w-0 flex-1 gap-2 overflow-x-auto p-1" aria-label="Photos">
+      {#each photos as { thumb }, i (i)}
+        <li>
+          <button
+            aria-label="Remove photo {i + 1}"
+            title="Remove this photo"
+            onclick={() => (photos = photos.filter((_, k) => k !== i))}
+          >
+            <img src={thumb} alt="" class="h-14 rounded-sm shadow" />
+          </button>
+        </li>
+      {/each}
+    </ul>
+    <button class="btn btn-outline" onclick={onclose}>Cancel</button>
+    <button class="btn btn-primary" disabled={photos.length === 0} onclick={bringIn}>
+      {plural(photos.length, ["Bring in # photo", "Bring in # photos"])}
+    </button>
   </div>
-</dialog>
+</Dialog>

@@ -90,6 +90,12 @@ export function overlaps(a: Box, b: Box): boolean {
   return a.x < b.x + b.width && b.x < a.x + a.width && a.y < b.y + b.height && b.y < a.y + a.height;
 }
 
-function clamp(value: number, least: number, most: number): number {
+export function clamp(value: number, least: number, most: number): number {
   return Math.max(least, Math.min(value, Math.max(least, most)));
+}
+
+/** How far a box is from where it lies, for CSS; none for one that lies there. Moving it so lays out nothing anew. */
+export function carriedBy(lies: Box, is: Box, scale: number): string | undefined {
+  const [x, y] = [(is.x - lies.x) * scale, (is.y - lies.y) * scale];
+  return x || y ? `${x}px ${y}px` : undefined;
 }

@@ -1,70 +1,191 @@
 // One gesture with mouse, pen or finger, from press to release, at most one step a frame.
+//
+// It is told in points of the page, so it knows of scrolling; near an edge of what scrolls, that goes on by itself. Escape and
+// undo take it back, and so does a pointer that is lost. A finger that moves at once scrolls the page, where the page may be
+// scrolled; one that rests first, or presses something in hand, drags.
 
 import type { Point } from "./box";
+import type { Viewport } from "./viewport";
 
-export interface Drag {
-  /** Where the pointer has gone since the press, in CSS pixels; called at most once a frame. */
-  move(by: Point, event: PointerEvent): void;
+export interface Gesture {
+  /** The pointer is at a point of the page; `by` is how far that is from where it was pressed. At most once a frame. */
+  move(at: Point, by: Point): void;
   /** The gesture ended: `dragged` is false for a press that hardly moved. */
   end(dragged: boolean): void;
-  /** The gesture was taken back, by Escape or by the system. */
+  /** The gesture was taken back. */
   cancel(): void;
 }
 
-/** Pixels that a press may tremble before it is a drag. */
+/** CSS pixels that a press may tremble before it is a drag. */
 const TREMBLE = { mouse: 3, pen: 6, touch: 8 } as const;
 
+/** CSS pixels from the edge of what scrolls within which it goes on by itself, and the most that it goes in a frame. */
+const EDGE = 36;
+const FASTEST = 18;
+
+/** Milliseconds that a finger rests before it drags and no longer scrolls. */
+const REST = 300;
+
 /** Follow the pointer that is pressed now, until it is released. */
-export function follow(press: PointerEvent, drag: Drag): void {
-  const target = press.currentTarget as HTMLElement;
+export function drag(
+  press: PointerEvent,
+  view: Viewport,
+  gesture: Gesture,
+  target = press.currentTarget as HTMLElement, // an event forgets it once it has been told
+): void {
   const tremble = TREMBLE[press.pointerType as keyof typeof TREMBLE] ?? TREMBLE.mouse;
-  let last: PointerEvent | undefined;
+  const from = view.toPage({ x: press.clientX, y: press.clientY });
+  const scroller = scrollerOf(target);
+  let last: PointerEvent = press;
   let frame = 0;
   let dragged = false;
+  /** Whether the pointer has been away from the edges: what is pressed near one is not meant to scroll at once. */
+  let away = false;
 
   const step = () => {
     frame = 0;
-    if (!last) return;
-    const by = { x: last.clientX - press.clientX, y: last.clientY - press.clientY };
-    dragged ||= Math.hypot(by.x, by.y) >= tremble;
-    if (dragged) drag.move(by, last);
+    dragged ||= Math.hypot(last.clientX - press.clientX, last.clientY - press.clientY) >= tremble;
+    if (!dragged) return;
+    if (scroller) {
+      const { x, y, within } = pullOf(scroller, last);
+      away ||= !x && !y;
+      if ((away || !within) && goesOn(scroller, x, y)) frame = requestAnimationFrame(step);
+    }
+    const at = view.toPage({ x: last.clientX, y: last.clientY });
+    gesture.move(at, { x: at.x - from.x, y: at.y - from.y });
   };
-  const onMove = (event: PointerEvent) => {
-    if (event.pointerId !== press.pointerId) return;
-    last = event;
-    frame ||= requestAnimationFrame(step);
+  const soon = () => void (frame ||= requestAnimationFrame(step));
+
+  const ours = (what: (event: PointerEvent) => void) => (event: PointerEvent) => {
+    if (event.pointerId === press.pointerId) what(event);
   };
-  const onUp = (event: PointerEvent) => {
-    if (event.pointerId !== press.pointerId) return;
+  const onMove = ours((event) => {
     last = event;
+    soon();
+  });
+  const onUp = ours((event) => {
+    last = event;
+    stop();
     step();
+    cancelAnimationFrame(frame);
+    gesture.end(dragged);
+  });
+  const giveUp = () => {
     stop();
-    drag.end(dragged);
+    gesture.cancel();
   };
-  const onCancel = (event: PointerEvent) => {
-    if (event.pointerId !== press.pointerId) return;
-    stop();
-    drag.cancel();
-  };
+  const onLost = ours(giveUp);
   const onKey = (event: KeyboardEvent) => {
-    if (event.key !== "Escape") return;
+    const undo = (event.ctrlKey || event.metaKey) && event.key.toLowerCase() === "z";
+    if (event.key !== "Escape" && !undo) return;
     event.preventDefault();
     event.stopPropagation();
-    stop();
-    drag.cancel();
+    giveUp();
   };
+  const onScroll = () => soon();
+
+  const listening: [EventTarget, string, (event: never) => void, boolean?][] = [
+    [target, "pointermove", onMove],
+    [target, "pointerup", onUp],
+    [target, "pointercancel", onLost],
+    [target, "lostpointercapture", onLost],
+    [window, "keydown", onKey, true],
+    [window, "blur", giveUp],
+    [window, "scroll", onScroll, true],
+  ];
   const stop = () => {
     cancelAnimationFrame(frame);
-    target.removeEventListener("pointermove", onMove);
-    target.removeEventListener("pointerup", onUp);
-    target.removeEventListener("pointercancel", onCancel);
-    window.removeEventListener("keydown", onKey, true);
+    frame = 0;
+    for (const [on, name, what, capture] of listening)
+      on.removeEventListener(name, what as EventListener, capture);
     if (target.hasPointerCapture(press.pointerId)) target.releasePointerCapture(press.pointerId);
   };
 
   target.setPointerCapture(press.pointerId);
-  target.addEventListener("pointermove", onMove);
+  for (const [on, name, what, capture] of listening)
+    on.addEventListener(name, what as EventListener, capture);
+}
+
+/**
+ * Drag from a press on what may also be scrolled with a finger: a mouse or a pen drags at once, a finger when it has rested.
+ * One that moves before scrolls; one that is lifted before is `tapped`.
+ */
+export function dragOrScroll(press: PointerEvent, view: Viewport, gesture: Gesture): void {
+  if (press.pointerType !== "touch") return drag(press, view, gesture);
+  const target = press.currentTarget as HTMLElement;
+  const stop = () => {
+    clearTimeout(resting);
+    target.removeEventListener("pointerup", onUp);
+    target.removeEventListener("pointercancel", onCancel);
+    target.removeEventListener("pointermove", onMove);
+  };
+  const onMove = ({ clientX, clientY }: PointerEvent) => {
+    if (Math.hypot(clientX - press.clientX, clientY - press.clientY) >= TREMBLE.touch) onCancel();
+  };
+  const onUp = () => {
+    stop();
+    gesture.end(false);
+  };
+  const onCancel = () => {
+    stop();
+    gesture.cancel();
+  };
+  const resting = setTimeout(() => {
+    stop();
+    keepFromScrolling(target);
+    drag(press, view, gesture, target);
+  }, REST);
   target.addEventListener("pointerup", onUp);
   target.addEventListener("pointercancel", onCancel);
-  window.addEventListener("keydown", onKey, true);
+  target.addEventListener("pointermove", onMove);
+}
+
+/** From now on, and as long as it is down, the finger that rests on an element scrolls nothing. */
+function keepFromScrolling(target: HTMLElement): void {
+  const hold = (event: Event) => event.cancelable && event.preventDefault();
+  target.addEventListener("touchmove", hold, { passive: false });
+  const release = () => target.removeEventListener("touchmove", hold);
+  target.addEventListener("touchend", release, { once: true });
+  target.addEventListener("touchcancel", release, { once: true });
+}
+
+/** An element on which a finger may rest and then drag: the browser has to wait for it before it scrolls. */
+export function mayHold(element: HTMLElement): () => void {
+  const wait = () => undefined;
+  element.addEventListener("touchmove", wait, { passive: false });
+  return () => element.removeEventListener("touchmove", wait);
+}
+
+/** The element that scrolls what is pressed. */
+function scrollerOf(element: HTMLElement): HTMLElement | null {
+  for (let at = element.parentElement; at; at = at.parentElement) {
+    const { overflowX, overflowY } = getComputedStyle(at);
+    if (/auto|scroll/.test(overflowX + overflowY)) return at;
+  }
+  return null;
+}
+
+/** How far a pointer near an edge of what scrolls has it go on, and whether the pointer is within it. */
+function pullOf(scroller: HTMLElement, { clientX, clientY }: PointerEvent) {
+  const { left, top } = scroller.getBoundingClientRect();
+  const [across, down] = [clientX - left, clientY - top];
+  const { clientWidth, clientHeight } = scroller;
+  const within = across >= 0 && down >= 0 && across <= clientWidth && down <= clientHeight;
+  return { x: pull(across, clientWidth), y: pull(down, clientHeight), within };
+}
+
+/** Scroll on; whether there was anything to scroll. */
+function goesOn(scroller: HTMLElement, x: number, y: number): boolean {
+  if (!x && !y) return false;
+  const before = [scroller.scrollLeft, scroller.scrollTop];
+  scroller.scrollBy({ left: x, top: y, behavior: "instant" });
+  return scroller.scrollLeft !== before[0] || scroller.scrollTop !== before[1];
+}
+
+/** How far to go on in a frame at a place along a length, both in CSS pixels: the nearer to the edge, the farther. */
+export function pull(at: number, length: number): number {
+  const before = Math.min(EDGE, EDGE - at);
+  const behind = Math.min(EDGE, at - (length - EDGE));
+  if (before > 0) return -Math.ceil((before / EDGE) * FASTEST);
+  return behind > 0 ? Math.ceil((behind / EDGE) * FASTEST) : 0;
 }

@@ -1,17 +1,23 @@
-// Undo and redo, kept as what was done and what takes it back.
+// Undo and redo, kept as what was done and what takes it back, in steps as people think of them.
 
 export interface Step<T> {
   /** What was done, in words: "Box moved". */
   label: string;
   done: T[];
   undone: T[];
-  /** Steps of the same name that follow each other are one step, such as the letters of a word. */
+  /** Steps of the same name that follow each other closely are one: pushes at a box, the letters of a word. */
   joins?: string;
+  /** Which word of a text was typed in; letters of one word are one step however long it takes. */
+  word?: number;
 }
+
+/** Milliseconds within which steps of the same name are one. */
+const CLOSE = 2_000;
 
 export class History<T> {
   private past: Step<T>[] = [];
   private future: Step<T>[] = [];
+  private lastAt = -Infinity;
 
   get canUndo(): boolean {
     return this.past.length > 0;
@@ -21,10 +27,11 @@ export class History<T> {
     return this.future.length > 0;
   }
 
-  add(step: Step<T>): void {
+  /** Something was done, at a time in milliseconds. */
+  add(step: Step<T>, at: number): void {
     this.future = [];
     const last = this.past.at(-1);
-    if (last?.joins && last.joins === step.joins) {
+    if (last && this.isOne(last, step, at)) {
       this.past[this.past.length - 1] = {
         ...step,
         done: [...last.done, ...step.done],
@@ -33,18 +40,21 @@ export class History<T> {
     } else {
       this.past.push(step);
     }
+    this.lastAt = at;
   }
 
   /** Take back the last step; the caller does what it says. */
   undo(): Step<T> | undefined {
     const step = this.past.pop();
     if (step) this.future.push(step);
+    this.lastAt = -Infinity;
     return step;
   }
 
   redo(): Step<T> | undefined {
     const step = this.future.pop();
     if (step) this.past.push(step);
+    this.lastAt = -Infinity;
     return step;
   }
 
@@ -52,5 +62,10 @@ export class History<T> {
   forget(): void {
     this.past = [];
     this.future = [];
+  }
+
+  private isOne(last: Step<T>, step: Step<T>, at: number): boolean {
+    if (!last.joins || last.joins !== step.joins || this.lastAt === -Infinity) return false;
+    return step.word === undefined ? at - this.lastAt < CLOSE : step.word === last.word;
   }
 }

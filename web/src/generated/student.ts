@@ -29,7 +29,7 @@ export interface paths {
         put?: never;
         /**
          * Check Answer
-         * @description Check the saved answer of a field. A blank one has no verdict.
+         * @description Check a part of the saved answer of a field. A blank one has no verdict.
          */
         post: operations["check_answer"];
         delete?: never;
@@ -49,6 +49,26 @@ export interface paths {
         get: operations["get_copy"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/c/{copy_id}/files": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Keep Answer File
+         * @description Keep the file that is the body of the request, so that an answer may speak of it.
+         */
+        post: operations["keep_file"];
         delete?: never;
         options?: never;
         head?: never;
@@ -99,63 +119,6 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
-        /** AnswerBoxAnswer */
-        AnswerBoxAnswer: {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            kind: "answer_box";
-            /** Text */
-            text: string;
-            /**
-             * Version
-             * @default 1
-             * @constant
-             */
-            version: 1;
-        };
-        /** AnswerBoxPrompt */
-        AnswerBoxPrompt: {
-            box: components["schemas"]["Box"];
-            /** Id */
-            id: string;
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            kind: "answer_box";
-            /**
-             * Lines
-             * @enum {string}
-             */
-            lines: "one" | "several";
-            /**
-             * Marked
-             * @default true
-             */
-            marked: boolean;
-            /**
-             * Name
-             * @default
-             */
-            name: string;
-            /**
-             * Number
-             * @default
-             */
-            number: string;
-            /** Page */
-            page: string;
-            /** Points */
-            points: number;
-            /**
-             * Signs
-             * @default none
-             * @enum {string}
-             */
-            signs: "none" | "chemistry" | "maths";
-        };
         /** AnswersIn */
         AnswersIn: {
             /** Changes */
@@ -213,9 +176,9 @@ export interface components {
         };
         /**
          * ChangeIn
-         * @description An answer as the device has it. ``age`` is how many milliseconds ago it was typed.
+         * @description An answer as the device has it, or an entry of one. ``age`` is how many milliseconds ago it was typed.
          *
-         *     ``order`` rises with each change that ``device`` makes to the field, so that a save which comes late is told as old.
+         *     ``order`` rises with each change that ``device`` makes to it, so that a save which comes late is told as old.
          */
         ChangeIn: {
             /**
@@ -232,6 +195,11 @@ export interface components {
              * @default
              */
             device: string;
+            /**
+             * Entry
+             * @default
+             */
+            entry: string;
             /** Field Id */
             field_id: string;
             /**
@@ -244,11 +212,58 @@ export interface components {
         };
         /**
          * ChangeOut
-         * @description What stands for a field now, or why the change was refused.
+         * @description What stands for an answer or an entry now, or why the change was refused.
          */
         ChangeOut: {
             /** Answer */
-            answer: (components["schemas"]["AnswerBoxAnswer"] | components["schemas"]["ChoiceAnswer"] | components["schemas"]["TickPlacesAnswer"]) | null;
+            answer: ({
+                /**
+                 * Kind
+                 * @default answer_box
+                 * @constant
+                 */
+                kind: "answer_box";
+                /** Text */
+                text: string;
+                /**
+                 * Version
+                 * @default 1
+                 * @constant
+                 */
+                version: 1;
+            } | {
+                /**
+                 * Kind
+                 * @default choice
+                 * @constant
+                 */
+                kind: "choice";
+                /** Picked */
+                picked: string[];
+                /**
+                 * Version
+                 * @default 2
+                 * @constant
+                 */
+                version: 2;
+            } | {
+                /**
+                 * Kind
+                 * @default tick_places
+                 * @constant
+                 */
+                kind: "tick_places";
+                /** Picked */
+                picked: string[];
+                /**
+                 * Version
+                 * @default 2
+                 * @constant
+                 */
+                version: 2;
+            }) | null;
+            /** Entry */
+            entry: string;
             /** Field Id */
             field_id: string;
             refused: components["schemas"]["ErrorOut"] | null;
@@ -263,13 +278,60 @@ export interface components {
          */
         CheckedAnswer: {
             /** Answer */
-            answer: (components["schemas"]["AnswerBoxAnswer"] | components["schemas"]["ChoiceAnswer"] | components["schemas"]["TickPlacesAnswer"]) | null;
+            answer: ({
+                /**
+                 * Kind
+                 * @default answer_box
+                 * @constant
+                 */
+                kind: "answer_box";
+                /** Text */
+                text: string;
+                /**
+                 * Version
+                 * @default 1
+                 * @constant
+                 */
+                version: 1;
+            } | {
+                /**
+                 * Kind
+                 * @default choice
+                 * @constant
+                 */
+                kind: "choice";
+                /** Picked */
+                picked: string[];
+                /**
+                 * Version
+                 * @default 2
+                 * @constant
+                 */
+                version: 2;
+            } | {
+                /**
+                 * Kind
+                 * @default tick_places
+                 * @constant
+                 */
+                kind: "tick_places";
+                /** Picked */
+                picked: string[];
+                /**
+                 * Version
+                 * @default 2
+                 * @constant
+                 */
+                version: 2;
+            }) | null;
             /** Field Id */
             field_id: string;
             /** Hint */
             hint: string | null;
             /** Left */
             left: number | null;
+            /** Part */
+            part: string;
             /** Reason */
             reason: string | null;
             /** Tries */
@@ -280,61 +342,11 @@ export interface components {
         CheckIn: {
             /** Field Id */
             field_id: string;
-        };
-        /** ChoiceAnswer */
-        ChoiceAnswer: {
             /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            kind: "choice";
-            /** Picked */
-            picked: string[];
-            /**
-             * Version
-             * @default 2
-             * @constant
-             */
-            version: 2;
-        };
-        /** ChoicePrompt */
-        ChoicePrompt: {
-            /**
-             * Arrangement
-             * @enum {string}
-             */
-            arrangement: "row" | "column" | "list";
-            box: components["schemas"]["Box"];
-            /** Id */
-            id: string;
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            kind: "choice";
-            /**
-             * Marked
-             * @default true
-             */
-            marked: boolean;
-            /**
-             * Name
+             * Part
              * @default
              */
-            name: string;
-            /**
-             * Number
-             * @default
-             */
-            number: string;
-            /** Options */
-            options: components["schemas"]["Option"][];
-            /** Page */
-            page: string;
-            /** Points */
-            points: number;
-            /** Several */
-            several: boolean;
+            part: string;
         };
         /**
          * CopyOut
@@ -366,9 +378,29 @@ export interface components {
         };
         /**
          * ErrorOut
-         * @description ``code`` never changes, ``message`` is for people; ``path`` says which part of the request it is about.
+         * @description What is told of a request that was not done: of its first fault, and then all of its ``faults``, this one too.
          */
         ErrorOut: {
+            /** Code */
+            code: string;
+            /**
+             * Faults
+             * @default []
+             */
+            faults: components["schemas"]["FaultOut"][];
+            /** Message */
+            message: string;
+            /**
+             * Path
+             * @default []
+             */
+            path: (string | number)[];
+        };
+        /**
+         * FaultOut
+         * @description ``code`` never changes, ``message`` is for people; ``path`` says which part of the request it is about.
+         */
+        FaultOut: {
             /** Code */
             code: string;
             /** Message */
@@ -378,6 +410,18 @@ export interface components {
              * @default []
              */
             path: (string | number)[];
+        };
+        /**
+         * FileOut
+         * @description A file by whose name an answer may speak of it.
+         */
+        FileOut: {
+            /** File */
+            file: string;
+            /** Media Type */
+            media_type: string;
+            /** Size */
+            size: number;
         };
         /**
          * Grid
@@ -550,6 +594,28 @@ export interface components {
             style: "body" | "heading" | "subheading" | "bullet" | "number";
         };
         /**
+         * PartPrompt
+         * @description What a student is shown of a part.
+         */
+        PartPrompt: {
+            /** Id */
+            id: string;
+            /**
+             * Name
+             * @default
+             */
+            name: string;
+            /** Number */
+            number: string;
+            /**
+             * Place
+             * @default
+             */
+            place: string;
+            /** Points */
+            points: number;
+        };
+        /**
          * Picture
          * @description A picture, as large as fits into its box; it keeps its proportions.
          */
@@ -606,11 +672,60 @@ export interface components {
         };
         /**
          * SavedAnswer
-         * @description ``answer`` is None where this release cannot read what is kept: the student is told, and so is the teacher.
+         * @description An answer, or an entry of one.
+         *
+         *     ``answer`` is None where this release cannot read what is kept: the student is told, and so is the teacher.
          */
         SavedAnswer: {
             /** Answer */
-            answer: (components["schemas"]["AnswerBoxAnswer"] | components["schemas"]["ChoiceAnswer"] | components["schemas"]["TickPlacesAnswer"]) | null;
+            answer: ({
+                /**
+                 * Kind
+                 * @default answer_box
+                 * @constant
+                 */
+                kind: "answer_box";
+                /** Text */
+                text: string;
+                /**
+                 * Version
+                 * @default 1
+                 * @constant
+                 */
+                version: 1;
+            } | {
+                /**
+                 * Kind
+                 * @default choice
+                 * @constant
+                 */
+                kind: "choice";
+                /** Picked */
+                picked: string[];
+                /**
+                 * Version
+                 * @default 2
+                 * @constant
+                 */
+                version: 2;
+            } | {
+                /**
+                 * Kind
+                 * @default tick_places
+                 * @constant
+                 */
+                kind: "tick_places";
+                /** Picked */
+                picked: string[];
+                /**
+                 * Version
+                 * @default 2
+                 * @constant
+                 */
+                version: 2;
+            }) | null;
+            /** Entry */
+            entry: string;
             /** Field Id */
             field_id: string;
             /** Revision */
@@ -658,7 +773,88 @@ export interface components {
             /** Pages */
             pages: components["schemas"]["Page"][];
             /** Prompts */
-            prompts: (components["schemas"]["AnswerBoxPrompt"] | components["schemas"]["ChoicePrompt"] | components["schemas"]["TickPlacesPrompt"])[];
+            prompts: ({
+                box: components["schemas"]["Box"];
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default answer_box
+                 * @constant
+                 */
+                kind: "answer_box";
+                /**
+                 * Lines
+                 * @enum {string}
+                 */
+                lines: "one" | "several";
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /** Page */
+                page: string;
+                /** Parts */
+                parts: components["schemas"]["PartPrompt"][];
+                /**
+                 * Signs
+                 * @default none
+                 * @enum {string}
+                 */
+                signs: "none" | "chemistry" | "maths";
+            } | {
+                /**
+                 * Arrangement
+                 * @enum {string}
+                 */
+                arrangement: "row" | "column" | "list";
+                box: components["schemas"]["Box"];
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default choice
+                 * @constant
+                 */
+                kind: "choice";
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /** Options */
+                options: components["schemas"]["Option"][];
+                /** Page */
+                page: string;
+                /** Parts */
+                parts: components["schemas"]["PartPrompt"][];
+                /** Several */
+                several: boolean;
+            } | {
+                box: components["schemas"]["Box"];
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default tick_places
+                 * @constant
+                 */
+                kind: "tick_places";
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /** Page */
+                page: string;
+                /** Parts */
+                parts: components["schemas"]["PartPrompt"][];
+                /** Several */
+                several: boolean;
+                /** Spots */
+                spots: components["schemas"]["Spot"][];
+            })[];
             /** Title */
             title: string;
         };
@@ -798,56 +994,6 @@ export interface components {
              */
             size: number;
         };
-        /** TickPlacesAnswer */
-        TickPlacesAnswer: {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            kind: "tick_places";
-            /** Picked */
-            picked: string[];
-            /**
-             * Version
-             * @default 2
-             * @constant
-             */
-            version: 2;
-        };
-        /** TickPlacesPrompt */
-        TickPlacesPrompt: {
-            box: components["schemas"]["Box"];
-            /** Id */
-            id: string;
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            kind: "tick_places";
-            /**
-             * Marked
-             * @default true
-             */
-            marked: boolean;
-            /**
-             * Name
-             * @default
-             */
-            name: string;
-            /**
-             * Number
-             * @default
-             */
-            number: string;
-            /** Page */
-            page: string;
-            /** Points */
-            points: number;
-            /** Several */
-            several: boolean;
-            /** Spots */
-            spots: components["schemas"]["Spot"][];
-        };
         /**
          * TooLateOut
          * @description The copy was handed in or closed before these changes came. ``changes`` are those that were noted all the same:
@@ -861,6 +1007,11 @@ export interface components {
             changes: components["schemas"]["ChangeOut"][];
             /** Code */
             code: string;
+            /**
+             * Faults
+             * @default []
+             */
+            faults: components["schemas"]["FaultOut"][];
             /** Handed In At */
             handed_in_at?: string | null;
             /** Message */
@@ -1048,6 +1199,79 @@ export interface operations {
             };
             /** @description Not Found */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    keep_file: {
+        parameters: {
+            query: {
+                field_id: string;
+            };
+            header?: never;
+            path: {
+                copy_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/octet-stream": string;
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FileOut"];
+                };
+            };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -18,6 +18,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/copies/{copy_id}/accepted": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Accept
+         * @description Count what a copy answers as right, for everybody.
+         */
+        post: operations["accept_answer"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/copies/{copy_id}/let-go-on": {
         parameters: {
             query?: never;
@@ -495,66 +515,24 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
-        /** AnswerBox */
-        AnswerBox: {
-            box: components["schemas"]["Box"];
-            /**
-             * Hint
-             * @default
-             */
-            hint: string;
-            /** Id */
-            id: string;
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            kind: "answer_box";
-            /**
-             * Lines
-             * @default one
-             * @enum {string}
-             */
-            lines: "one" | "several";
-            /**
-             * Name
-             * @default
-             */
-            name: string;
-            /**
-             * Number
-             * @default
-             */
-            number: string;
-            /** Page */
-            page: string;
-            /**
-             * Points
-             * @default 1
-             */
-            points: number;
-            /**
-             * Signs
-             * @default none
-             * @enum {string}
-             */
-            signs: "none" | "chemistry" | "maths";
+        /**
+         * AcceptedOut
+         * @description How many marks of the handout are others now, and the copy as it is now.
+         */
+        AcceptedOut: {
+            /** Changed */
+            changed: number;
+            review: components["schemas"]["ReviewOut"];
         };
-        /** AnswerBoxAnswer */
-        AnswerBoxAnswer: {
+        /** AcceptIn */
+        AcceptIn: {
+            /** Field Id */
+            field_id: string;
             /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
+             * Part
+             * @default
              */
-            kind: "answer_box";
-            /** Text */
-            text: string;
-            /**
-             * Version
-             * @default 1
-             * @constant
-             */
-            version: 1;
+            part: string;
         };
         /** AnswerBoxKey */
         AnswerBoxKey: {
@@ -566,8 +544,9 @@ export interface components {
             /** Comparison */
             comparison?: (components["schemas"]["Words"] | components["schemas"]["Number"] | components["schemas"]["Time"] | components["schemas"]["Ratio"] | components["schemas"]["Formula"] | components["schemas"]["Expression"]) | null;
             /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
+             * Kind
+             * @default answer_box
+             * @constant
              */
             kind: "answer_box";
             /** Text */
@@ -579,7 +558,52 @@ export interface components {
          */
         AnswerOut: {
             /** Answer */
-            answer: (components["schemas"]["AnswerBoxAnswer"] | components["schemas"]["ChoiceAnswer"] | components["schemas"]["TickPlacesAnswer"]) | null;
+            answer: ({
+                /**
+                 * Kind
+                 * @default answer_box
+                 * @constant
+                 */
+                kind: "answer_box";
+                /** Text */
+                text: string;
+                /**
+                 * Version
+                 * @default 1
+                 * @constant
+                 */
+                version: 1;
+            } | {
+                /**
+                 * Kind
+                 * @default choice
+                 * @constant
+                 */
+                kind: "choice";
+                /** Picked */
+                picked: string[];
+                /**
+                 * Version
+                 * @default 2
+                 * @constant
+                 */
+                version: 2;
+            } | {
+                /**
+                 * Kind
+                 * @default tick_places
+                 * @constant
+                 */
+                kind: "tick_places";
+                /** Picked */
+                picked: string[];
+                /**
+                 * Version
+                 * @default 2
+                 * @constant
+                 */
+                version: 2;
+            }) | null;
             /** Field Id */
             field_id: string;
             /** Kept */
@@ -589,6 +613,18 @@ export interface components {
              * Format: date-time
              */
             typed_at: string;
+        };
+        /**
+         * AnswerSettings
+         * @description What holds for all answers of a worksheet, where a key does not say otherwise.
+         */
+        AnswerSettings: {
+            /**
+             * Decimal
+             * @default .
+             * @enum {string}
+             */
+            decimal: "." | ",";
         };
         /**
          * Axis
@@ -681,7 +717,7 @@ export interface components {
          * @description ``left_out`` says what of the file could not be brought in.
          */
         BroughtInOut: {
-            document: components["schemas"]["Worksheet"];
+            document: components["schemas"]["Document"];
             /**
              * Id
              * Format: uuid
@@ -693,12 +729,150 @@ export interface components {
             revision: number;
         };
         /**
-         * Change
+         * ChangeField
          * @description Give the field of the same name another place or other settings.
          */
-        Change: {
+        ChangeField: {
             /** Field */
-            field: components["schemas"]["AnswerBox"] | components["schemas"]["Choice"] | components["schemas"]["TickPlaces"];
+            field: {
+                box: components["schemas"]["Box"];
+                /**
+                 * Hint
+                 * @default
+                 */
+                hint: string;
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default answer_box
+                 * @constant
+                 */
+                kind: "answer_box";
+                /**
+                 * Lines
+                 * @default one
+                 * @enum {string}
+                 */
+                lines: "one" | "several";
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /**
+                 * Number
+                 * @default
+                 */
+                number: string;
+                /** Page */
+                page: string;
+                /**
+                 * Points
+                 * @default 1
+                 */
+                points: number;
+                /**
+                 * Signs
+                 * @default none
+                 * @enum {string}
+                 */
+                signs: "none" | "chemistry" | "maths";
+            } | {
+                /**
+                 * Arrangement
+                 * @default row
+                 * @enum {string}
+                 */
+                arrangement: "row" | "column" | "list";
+                box: components["schemas"]["Box"];
+                /**
+                 * Hint
+                 * @default
+                 */
+                hint: string;
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default choice
+                 * @constant
+                 */
+                kind: "choice";
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /**
+                 * Number
+                 * @default
+                 */
+                number: string;
+                /** Options */
+                options: components["schemas"]["Option"][];
+                /** Page */
+                page: string;
+                /**
+                 * Part Marks
+                 * @default true
+                 */
+                part_marks: boolean;
+                /**
+                 * Points
+                 * @default 1
+                 */
+                points: number;
+                /**
+                 * Several
+                 * @default false
+                 */
+                several: boolean;
+            } | {
+                box: components["schemas"]["Box"];
+                /**
+                 * Hint
+                 * @default
+                 */
+                hint: string;
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default tick_places
+                 * @constant
+                 */
+                kind: "tick_places";
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /**
+                 * Number
+                 * @default
+                 */
+                number: string;
+                /** Page */
+                page: string;
+                /**
+                 * Part Marks
+                 * @default true
+                 */
+                part_marks: boolean;
+                /**
+                 * Points
+                 * @default 1
+                 */
+                points: number;
+                /**
+                 * Several
+                 * @default false
+                 */
+                several: boolean;
+                /** Spots */
+                spots: components["schemas"]["Spot"][];
+            };
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
@@ -717,83 +891,6 @@ export interface components {
              * @enum {string}
              */
             op: "change_fixture";
-        };
-        /** Choice */
-        Choice: {
-            /**
-             * Arrangement
-             * @default row
-             * @enum {string}
-             */
-            arrangement: "row" | "column" | "list";
-            box: components["schemas"]["Box"];
-            /**
-             * Hint
-             * @default
-             */
-            hint: string;
-            /** Id */
-            id: string;
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            kind: "choice";
-            /**
-             * Name
-             * @default
-             */
-            name: string;
-            /**
-             * Number
-             * @default
-             */
-            number: string;
-            /** Options */
-            options: components["schemas"]["Option"][];
-            /** Page */
-            page: string;
-            /**
-             * Part Marks
-             * @default true
-             */
-            part_marks: boolean;
-            /**
-             * Points
-             * @default 1
-             */
-            points: number;
-            /**
-             * Several
-             * @default false
-             */
-            several: boolean;
-        };
-        /** ChoiceAnswer */
-        ChoiceAnswer: {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            kind: "choice";
-            /** Picked */
-            picked: string[];
-            /**
-             * Version
-             * @default 2
-             * @constant
-             */
-            version: 2;
-        };
-        /** ChoiceKey */
-        ChoiceKey: {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            kind: "choice";
-            /** Picked */
-            picked: string[];
         };
         /**
          * CopyRow
@@ -868,6 +965,229 @@ export interface components {
             unreadable: boolean;
         };
         /**
+         * Document
+         * @description The document that is kept. Fields stand in reading order, page by page; ``keys`` names each key by its field.
+         *
+         *     Fixtures stand in layers, the lowest first. They stay on a page that is set aside.
+         */
+        Document: {
+            /**
+             * Aside
+             * @default []
+             */
+            aside: components["schemas"]["Page"][];
+            /**
+             * Fields
+             * @default []
+             */
+            fields: ({
+                box: components["schemas"]["Box"];
+                /**
+                 * Hint
+                 * @default
+                 */
+                hint: string;
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default answer_box
+                 * @constant
+                 */
+                kind: "answer_box";
+                /**
+                 * Lines
+                 * @default one
+                 * @enum {string}
+                 */
+                lines: "one" | "several";
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /**
+                 * Number
+                 * @default
+                 */
+                number: string;
+                /** Page */
+                page: string;
+                /**
+                 * Points
+                 * @default 1
+                 */
+                points: number;
+                /**
+                 * Signs
+                 * @default none
+                 * @enum {string}
+                 */
+                signs: "none" | "chemistry" | "maths";
+            } | {
+                /**
+                 * Arrangement
+                 * @default row
+                 * @enum {string}
+                 */
+                arrangement: "row" | "column" | "list";
+                box: components["schemas"]["Box"];
+                /**
+                 * Hint
+                 * @default
+                 */
+                hint: string;
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default choice
+                 * @constant
+                 */
+                kind: "choice";
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /**
+                 * Number
+                 * @default
+                 */
+                number: string;
+                /** Options */
+                options: components["schemas"]["Option"][];
+                /** Page */
+                page: string;
+                /**
+                 * Part Marks
+                 * @default true
+                 */
+                part_marks: boolean;
+                /**
+                 * Points
+                 * @default 1
+                 */
+                points: number;
+                /**
+                 * Several
+                 * @default false
+                 */
+                several: boolean;
+            } | {
+                box: components["schemas"]["Box"];
+                /**
+                 * Hint
+                 * @default
+                 */
+                hint: string;
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default tick_places
+                 * @constant
+                 */
+                kind: "tick_places";
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /**
+                 * Number
+                 * @default
+                 */
+                number: string;
+                /** Page */
+                page: string;
+                /**
+                 * Part Marks
+                 * @default true
+                 */
+                part_marks: boolean;
+                /**
+                 * Points
+                 * @default 1
+                 */
+                points: number;
+                /**
+                 * Several
+                 * @default false
+                 */
+                several: boolean;
+                /** Spots */
+                spots: components["schemas"]["Spot"][];
+            })[];
+            /**
+             * Fixtures
+             * @default []
+             */
+            fixtures: (components["schemas"]["Text"] | components["schemas"]["Line"] | components["schemas"]["Shape"] | components["schemas"]["Table"] | components["schemas"]["Grid"] | components["schemas"]["Picture"])[];
+            /**
+             * Groups
+             * @default []
+             */
+            groups: components["schemas"]["Group"][];
+            /**
+             * Keys
+             * @default {}
+             */
+            keys: {
+                [key: string]: {
+                    /**
+                     * Also
+                     * @default []
+                     */
+                    also: string[];
+                    /** Comparison */
+                    comparison?: (components["schemas"]["Words"] | components["schemas"]["Number"] | components["schemas"]["Time"] | components["schemas"]["Ratio"] | components["schemas"]["Formula"] | components["schemas"]["Expression"]) | null;
+                    /**
+                     * Kind
+                     * @default answer_box
+                     * @constant
+                     */
+                    kind: "answer_box";
+                    /** Text */
+                    text: string;
+                } | {
+                    /**
+                     * Kind
+                     * @default choice
+                     * @constant
+                     */
+                    kind: "choice";
+                    /** Picked */
+                    picked: string[];
+                } | {
+                    /**
+                     * Kind
+                     * @default tick_places
+                     * @constant
+                     */
+                    kind: "tick_places";
+                    /** Picked */
+                    picked: string[];
+                };
+            };
+            /** Pages */
+            pages: components["schemas"]["Page"][];
+            /**
+             * @default {
+             *       "decimal": "."
+             *     }
+             */
+            settings: components["schemas"]["AnswerSettings"];
+            /** Title */
+            title: string;
+            /**
+             * Version
+             * @default 4
+             * @constant
+             */
+            version: 4;
+        };
+        /**
          * DoubtOut
          * @description A question whose newest key names something that the students' sheet does not have.
          */
@@ -891,7 +1211,7 @@ export interface components {
              */
             batch: string;
             /** Edits */
-            edits: (components["schemas"]["Place"] | components["schemas"]["Change"] | components["schemas"]["Remove"] | components["schemas"]["SetKey"] | components["schemas"]["SwapPaper"] | components["schemas"]["MovePage"] | components["schemas"]["TurnPage"] | components["schemas"]["InsertPage"] | components["schemas"]["ShowPage"] | components["schemas"]["SetPageAside"] | components["schemas"]["BringPageBack"] | components["schemas"]["ForgetPage"] | components["schemas"]["LayFixture"] | components["schemas"]["ChangeFixture"] | components["schemas"]["LayerFixture"] | components["schemas"]["RemoveFixture"] | components["schemas"]["SetDecimal"] | components["schemas"]["SetGroups"] | components["schemas"]["Rename"])[];
+            edits: (components["schemas"]["PlaceField"] | components["schemas"]["ChangeField"] | components["schemas"]["RemoveField"] | components["schemas"]["SetKey"] | components["schemas"]["SwapPaper"] | components["schemas"]["MovePage"] | components["schemas"]["TurnPage"] | components["schemas"]["InsertPage"] | components["schemas"]["ShowPage"] | components["schemas"]["SetPageAside"] | components["schemas"]["BringPageBack"] | components["schemas"]["ForgetPage"] | components["schemas"]["LayFixture"] | components["schemas"]["ChangeFixture"] | components["schemas"]["LayerFixture"] | components["schemas"]["RemoveFixture"] | components["schemas"]["SetSettings"] | components["schemas"]["SetGroups"] | components["schemas"]["Rename"])[];
             /** Revision */
             revision: number;
             /**
@@ -912,11 +1232,16 @@ export interface components {
         };
         /**
          * ErrorOut
-         * @description ``code`` never changes, ``message`` is for people; ``path`` says which part of the request it is about.
+         * @description What is told of a request that was not done: of its first fault, and then all of its ``faults``, this one too.
          */
         ErrorOut: {
             /** Code */
             code: string;
+            /**
+             * Faults
+             * @default []
+             */
+            faults: components["schemas"]["FaultOut"][];
             /** Message */
             message: string;
             /**
@@ -941,12 +1266,20 @@ export interface components {
              */
             same_form: boolean;
         };
-        /** FieldOut */
-        FieldOut: {
-            /** Field Id */
-            field_id: string;
-            /** Number */
-            number: string;
+        /**
+         * FaultOut
+         * @description ``code`` never changes, ``message`` is for people; ``path`` says which part of the request it is about.
+         */
+        FaultOut: {
+            /** Code */
+            code: string;
+            /** Message */
+            message: string;
+            /**
+             * Path
+             * @default []
+             */
+            path: (string | number)[];
         };
         /**
          * Finding
@@ -1246,6 +1579,8 @@ export interface components {
             most: number;
             /** Overruled */
             overruled: boolean;
+            /** Part */
+            part: string;
             /** Points */
             points: string;
             /** Reason */
@@ -1262,9 +1597,45 @@ export interface components {
             /** Field Id */
             field_id: string;
             /** Key */
-            key: (components["schemas"]["AnswerBoxKey"] | components["schemas"]["ChoiceKey"] | components["schemas"]["TickPlacesKey"]) | null;
+            key: ({
+                /**
+                 * Also
+                 * @default []
+                 */
+                also: string[];
+                /** Comparison */
+                comparison?: (components["schemas"]["Words"] | components["schemas"]["Number"] | components["schemas"]["Time"] | components["schemas"]["Ratio"] | components["schemas"]["Formula"] | components["schemas"]["Expression"]) | null;
+                /**
+                 * Kind
+                 * @default answer_box
+                 * @constant
+                 */
+                kind: "answer_box";
+                /** Text */
+                text: string;
+            } | {
+                /**
+                 * Kind
+                 * @default choice
+                 * @constant
+                 */
+                kind: "choice";
+                /** Picked */
+                picked: string[];
+            } | {
+                /**
+                 * Kind
+                 * @default tick_places
+                 * @constant
+                 */
+                kind: "tick_places";
+                /** Picked */
+                picked: string[];
+            }) | null;
             /** Number */
             number: string;
+            /** Part */
+            part: string;
             /** Text */
             text: string;
         };
@@ -1347,7 +1718,7 @@ export interface components {
         };
         /**
          * OverruleIn
-         * @description ``earned`` in points, or a part of the field's; None goes back to the machine's mark.
+         * @description ``earned`` in points, or a share of the part's; None goes back to the machine's mark.
          */
         OverruleIn: {
             /** Earned */
@@ -1359,6 +1730,11 @@ export interface components {
              * @default
              */
             note: string;
+            /**
+             * Part
+             * @default
+             */
+            part: string;
         };
         /**
          * Page
@@ -1493,12 +1869,150 @@ export interface components {
             width: number;
         };
         /**
-         * Place
+         * PlaceField
          * @description Lay a new field on the film.
          */
-        Place: {
+        PlaceField: {
             /** Field */
-            field: components["schemas"]["AnswerBox"] | components["schemas"]["Choice"] | components["schemas"]["TickPlaces"];
+            field: {
+                box: components["schemas"]["Box"];
+                /**
+                 * Hint
+                 * @default
+                 */
+                hint: string;
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default answer_box
+                 * @constant
+                 */
+                kind: "answer_box";
+                /**
+                 * Lines
+                 * @default one
+                 * @enum {string}
+                 */
+                lines: "one" | "several";
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /**
+                 * Number
+                 * @default
+                 */
+                number: string;
+                /** Page */
+                page: string;
+                /**
+                 * Points
+                 * @default 1
+                 */
+                points: number;
+                /**
+                 * Signs
+                 * @default none
+                 * @enum {string}
+                 */
+                signs: "none" | "chemistry" | "maths";
+            } | {
+                /**
+                 * Arrangement
+                 * @default row
+                 * @enum {string}
+                 */
+                arrangement: "row" | "column" | "list";
+                box: components["schemas"]["Box"];
+                /**
+                 * Hint
+                 * @default
+                 */
+                hint: string;
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default choice
+                 * @constant
+                 */
+                kind: "choice";
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /**
+                 * Number
+                 * @default
+                 */
+                number: string;
+                /** Options */
+                options: components["schemas"]["Option"][];
+                /** Page */
+                page: string;
+                /**
+                 * Part Marks
+                 * @default true
+                 */
+                part_marks: boolean;
+                /**
+                 * Points
+                 * @default 1
+                 */
+                points: number;
+                /**
+                 * Several
+                 * @default false
+                 */
+                several: boolean;
+            } | {
+                box: components["schemas"]["Box"];
+                /**
+                 * Hint
+                 * @default
+                 */
+                hint: string;
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default tick_places
+                 * @constant
+                 */
+                kind: "tick_places";
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /**
+                 * Number
+                 * @default
+                 */
+                number: string;
+                /** Page */
+                page: string;
+                /**
+                 * Part Marks
+                 * @default true
+                 */
+                part_marks: boolean;
+                /**
+                 * Points
+                 * @default 1
+                 */
+                points: number;
+                /**
+                 * Several
+                 * @default false
+                 */
+                several: boolean;
+                /** Spots */
+                spots: components["schemas"]["Spot"][];
+            };
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
@@ -1536,6 +2050,15 @@ export interface components {
             /** Width */
             width: number;
         };
+        /** QuestionOut */
+        QuestionOut: {
+            /** Field Id */
+            field_id: string;
+            /** Number */
+            number: string;
+            /** Part */
+            part: string;
+        };
         /**
          * Ratio
          * @description As ratios such as 3:4; 6:8 is the same unless lowest terms are asked for.
@@ -1568,10 +2091,10 @@ export interface components {
             width: number;
         };
         /**
-         * Remove
+         * RemoveField
          * @description Take a field off the film, and its key with it.
          */
-        Remove: {
+        RemoveField: {
             /** Field Id */
             field_id: string;
             /**
@@ -1613,7 +2136,145 @@ export interface components {
             /** Down */
             down: number;
             /** Fields */
-            fields: (components["schemas"]["AnswerBox"] | components["schemas"]["Choice"] | components["schemas"]["TickPlaces"])[];
+            fields: ({
+                box: components["schemas"]["Box"];
+                /**
+                 * Hint
+                 * @default
+                 */
+                hint: string;
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default answer_box
+                 * @constant
+                 */
+                kind: "answer_box";
+                /**
+                 * Lines
+                 * @default one
+                 * @enum {string}
+                 */
+                lines: "one" | "several";
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /**
+                 * Number
+                 * @default
+                 */
+                number: string;
+                /** Page */
+                page: string;
+                /**
+                 * Points
+                 * @default 1
+                 */
+                points: number;
+                /**
+                 * Signs
+                 * @default none
+                 * @enum {string}
+                 */
+                signs: "none" | "chemistry" | "maths";
+            } | {
+                /**
+                 * Arrangement
+                 * @default row
+                 * @enum {string}
+                 */
+                arrangement: "row" | "column" | "list";
+                box: components["schemas"]["Box"];
+                /**
+                 * Hint
+                 * @default
+                 */
+                hint: string;
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default choice
+                 * @constant
+                 */
+                kind: "choice";
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /**
+                 * Number
+                 * @default
+                 */
+                number: string;
+                /** Options */
+                options: components["schemas"]["Option"][];
+                /** Page */
+                page: string;
+                /**
+                 * Part Marks
+                 * @default true
+                 */
+                part_marks: boolean;
+                /**
+                 * Points
+                 * @default 1
+                 */
+                points: number;
+                /**
+                 * Several
+                 * @default false
+                 */
+                several: boolean;
+            } | {
+                box: components["schemas"]["Box"];
+                /**
+                 * Hint
+                 * @default
+                 */
+                hint: string;
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default tick_places
+                 * @constant
+                 */
+                kind: "tick_places";
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /**
+                 * Number
+                 * @default
+                 */
+                number: string;
+                /** Page */
+                page: string;
+                /**
+                 * Part Marks
+                 * @default true
+                 */
+                part_marks: boolean;
+                /**
+                 * Points
+                 * @default 1
+                 */
+                points: number;
+                /**
+                 * Several
+                 * @default false
+                 */
+                several: boolean;
+                /** Spots */
+                spots: components["schemas"]["Spot"][];
+            })[];
             /** Fixtures */
             fixtures: (components["schemas"]["Text"] | components["schemas"]["Line"] | components["schemas"]["Shape"] | components["schemas"]["Table"] | components["schemas"]["Grid"] | components["schemas"]["Picture"])[];
             /** Right */
@@ -1629,13 +2290,11 @@ export interface components {
         };
         /**
          * ResultsOut
-         * @description A handout, the fields that are worth points in order, and a row for each copy.
+         * @description A handout, the parts that are worth points in order, and a row for each copy.
          *
-         *     ``opinions`` are the numbers of the other fields.
+         *     ``opinions`` are the numbers of the other parts.
          */
         ResultsOut: {
-            /** Fields */
-            fields: components["schemas"]["FieldOut"][];
             handout: components["schemas"]["HandoutOut"];
             /** Key Is Newest */
             key_is_newest: boolean;
@@ -1643,6 +2302,8 @@ export interface components {
             opinions: string[];
             /** Points */
             points: string;
+            /** Questions */
+            questions: components["schemas"]["QuestionOut"][];
             /** Rows */
             rows: components["schemas"]["CopyRow"][];
         };
@@ -1653,7 +2314,7 @@ export interface components {
         ReviewOut: {
             /** Answers */
             answers: components["schemas"]["AnswerOut"][];
-            document: components["schemas"]["Worksheet"];
+            document: components["schemas"]["Document"];
             /**
              * Handout
              * Format: uuid
@@ -1710,6 +2371,8 @@ export interface components {
             field_id: string;
             /** Note */
             note: string;
+            /** Part */
+            part: string;
         };
         /**
          * Run
@@ -1737,22 +2400,6 @@ export interface components {
             underline: boolean;
         };
         /**
-         * SetDecimal
-         * @description Set the sign before decimals.
-         */
-        SetDecimal: {
-            /**
-             * Decimal
-             * @enum {string}
-             */
-            decimal: "." | ",";
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            op: "set_decimal";
-        };
-        /**
          * SetGroups
          * @description Say which fields are marked together; what was said before no longer holds.
          */
@@ -1773,7 +2420,41 @@ export interface components {
             /** Field Id */
             field_id: string;
             /** Key */
-            key: (components["schemas"]["AnswerBoxKey"] | components["schemas"]["ChoiceKey"] | components["schemas"]["TickPlacesKey"]) | null;
+            key: ({
+                /**
+                 * Also
+                 * @default []
+                 */
+                also: string[];
+                /** Comparison */
+                comparison?: (components["schemas"]["Words"] | components["schemas"]["Number"] | components["schemas"]["Time"] | components["schemas"]["Ratio"] | components["schemas"]["Formula"] | components["schemas"]["Expression"]) | null;
+                /**
+                 * Kind
+                 * @default answer_box
+                 * @constant
+                 */
+                kind: "answer_box";
+                /** Text */
+                text: string;
+            } | {
+                /**
+                 * Kind
+                 * @default choice
+                 * @constant
+                 */
+                kind: "choice";
+                /** Picked */
+                picked: string[];
+            } | {
+                /**
+                 * Kind
+                 * @default tick_places
+                 * @constant
+                 */
+                kind: "tick_places";
+                /** Picked */
+                picked: string[];
+            }) | null;
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
@@ -1792,6 +2473,18 @@ export interface components {
             op: "set_page_aside";
             /** Page Id */
             page_id: string;
+        };
+        /**
+         * SetSettings
+         * @description Settle how answers are read.
+         */
+        SetSettings: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            op: "set_settings";
+            settings: components["schemas"]["AnswerSettings"];
         };
         /**
          * Shape
@@ -1887,7 +2580,12 @@ export interface components {
             /** Code */
             code: string;
             /** Edits */
-            edits: (components["schemas"]["Place"] | components["schemas"]["Change"] | components["schemas"]["Remove"] | components["schemas"]["SetKey"] | components["schemas"]["SwapPaper"] | components["schemas"]["MovePage"] | components["schemas"]["TurnPage"] | components["schemas"]["InsertPage"] | components["schemas"]["ShowPage"] | components["schemas"]["SetPageAside"] | components["schemas"]["BringPageBack"] | components["schemas"]["ForgetPage"] | components["schemas"]["LayFixture"] | components["schemas"]["ChangeFixture"] | components["schemas"]["LayerFixture"] | components["schemas"]["RemoveFixture"] | components["schemas"]["SetDecimal"] | components["schemas"]["SetGroups"] | components["schemas"]["Rename"])[];
+            edits: (components["schemas"]["PlaceField"] | components["schemas"]["ChangeField"] | components["schemas"]["RemoveField"] | components["schemas"]["SetKey"] | components["schemas"]["SwapPaper"] | components["schemas"]["MovePage"] | components["schemas"]["TurnPage"] | components["schemas"]["InsertPage"] | components["schemas"]["ShowPage"] | components["schemas"]["SetPageAside"] | components["schemas"]["BringPageBack"] | components["schemas"]["ForgetPage"] | components["schemas"]["LayFixture"] | components["schemas"]["ChangeFixture"] | components["schemas"]["LayerFixture"] | components["schemas"]["RemoveFixture"] | components["schemas"]["SetSettings"] | components["schemas"]["SetGroups"] | components["schemas"]["Rename"])[];
+            /**
+             * Faults
+             * @default []
+             */
+            faults: components["schemas"]["FaultOut"][];
             /** Message */
             message: string;
             /**
@@ -1903,7 +2601,145 @@ export interface components {
          */
         Straightened: {
             /** Fields */
-            fields: (components["schemas"]["AnswerBox"] | components["schemas"]["Choice"] | components["schemas"]["TickPlaces"])[];
+            fields: ({
+                box: components["schemas"]["Box"];
+                /**
+                 * Hint
+                 * @default
+                 */
+                hint: string;
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default answer_box
+                 * @constant
+                 */
+                kind: "answer_box";
+                /**
+                 * Lines
+                 * @default one
+                 * @enum {string}
+                 */
+                lines: "one" | "several";
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /**
+                 * Number
+                 * @default
+                 */
+                number: string;
+                /** Page */
+                page: string;
+                /**
+                 * Points
+                 * @default 1
+                 */
+                points: number;
+                /**
+                 * Signs
+                 * @default none
+                 * @enum {string}
+                 */
+                signs: "none" | "chemistry" | "maths";
+            } | {
+                /**
+                 * Arrangement
+                 * @default row
+                 * @enum {string}
+                 */
+                arrangement: "row" | "column" | "list";
+                box: components["schemas"]["Box"];
+                /**
+                 * Hint
+                 * @default
+                 */
+                hint: string;
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default choice
+                 * @constant
+                 */
+                kind: "choice";
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /**
+                 * Number
+                 * @default
+                 */
+                number: string;
+                /** Options */
+                options: components["schemas"]["Option"][];
+                /** Page */
+                page: string;
+                /**
+                 * Part Marks
+                 * @default true
+                 */
+                part_marks: boolean;
+                /**
+                 * Points
+                 * @default 1
+                 */
+                points: number;
+                /**
+                 * Several
+                 * @default false
+                 */
+                several: boolean;
+            } | {
+                box: components["schemas"]["Box"];
+                /**
+                 * Hint
+                 * @default
+                 */
+                hint: string;
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default tick_places
+                 * @constant
+                 */
+                kind: "tick_places";
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /**
+                 * Number
+                 * @default
+                 */
+                number: string;
+                /** Page */
+                page: string;
+                /**
+                 * Part Marks
+                 * @default true
+                 */
+                part_marks: boolean;
+                /**
+                 * Points
+                 * @default 1
+                 */
+                points: number;
+                /**
+                 * Several
+                 * @default false
+                 */
+                several: boolean;
+                /** Spots */
+                spots: components["schemas"]["Spot"][];
+            })[];
             /** Fixtures */
             fixtures: (components["schemas"]["Text"] | components["schemas"]["Line"] | components["schemas"]["Shape"] | components["schemas"]["Table"] | components["schemas"]["Grid"] | components["schemas"]["Picture"])[];
             shown: components["schemas"]["Shown"];
@@ -2046,77 +2882,6 @@ export interface components {
              */
             size: number;
         };
-        /** TickPlaces */
-        TickPlaces: {
-            box: components["schemas"]["Box"];
-            /**
-             * Hint
-             * @default
-             */
-            hint: string;
-            /** Id */
-            id: string;
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            kind: "tick_places";
-            /**
-             * Name
-             * @default
-             */
-            name: string;
-            /**
-             * Number
-             * @default
-             */
-            number: string;
-            /** Page */
-            page: string;
-            /**
-             * Part Marks
-             * @default true
-             */
-            part_marks: boolean;
-            /**
-             * Points
-             * @default 1
-             */
-            points: number;
-            /**
-             * Several
-             * @default false
-             */
-            several: boolean;
-            /** Spots */
-            spots: components["schemas"]["Spot"][];
-        };
-        /** TickPlacesAnswer */
-        TickPlacesAnswer: {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            kind: "tick_places";
-            /** Picked */
-            picked: string[];
-            /**
-             * Version
-             * @default 2
-             * @constant
-             */
-            version: 2;
-        };
-        /** TickPlacesKey */
-        TickPlacesKey: {
-            /**
-             * @description discriminator enum property added by openapi-typescript
-             * @enum {string}
-             */
-            kind: "tick_places";
-            /** Picked */
-            picked: string[];
-        };
         /**
          * Time
          * @description As times of day.
@@ -2146,13 +2911,13 @@ export interface components {
              * @default []
              */
             answers: string[];
-            /**
-             * Decimal
-             * @default .
-             * @enum {string}
-             */
-            decimal: "." | ",";
             key: components["schemas"]["AnswerBoxKey"];
+            /**
+             * @default {
+             *       "decimal": "."
+             *     }
+             */
+            settings: components["schemas"]["AnswerSettings"];
         };
         /** TryingOut */
         TryingOut: {
@@ -2253,60 +3018,9 @@ export interface components {
              */
             slips: boolean;
         };
-        /**
-         * Worksheet
-         * @description The document that is kept. Fields stand in reading order, page by page; ``keys`` names each key by its field.
-         *
-         *     Fixtures stand in layers, the lowest first. They stay on a page that is set aside.
-         */
-        Worksheet: {
-            /**
-             * Aside
-             * @default []
-             */
-            aside: components["schemas"]["Page"][];
-            /**
-             * Decimal
-             * @default .
-             * @enum {string}
-             */
-            decimal: "." | ",";
-            /**
-             * Fields
-             * @default []
-             */
-            fields: (components["schemas"]["AnswerBox"] | components["schemas"]["Choice"] | components["schemas"]["TickPlaces"])[];
-            /**
-             * Fixtures
-             * @default []
-             */
-            fixtures: (components["schemas"]["Text"] | components["schemas"]["Line"] | components["schemas"]["Shape"] | components["schemas"]["Table"] | components["schemas"]["Grid"] | components["schemas"]["Picture"])[];
-            /**
-             * Groups
-             * @default []
-             */
-            groups: components["schemas"]["Group"][];
-            /**
-             * Keys
-             * @default {}
-             */
-            keys: {
-                [key: string]: components["schemas"]["AnswerBoxKey"] | components["schemas"]["ChoiceKey"] | components["schemas"]["TickPlacesKey"];
-            };
-            /** Pages */
-            pages: components["schemas"]["Page"][];
-            /** Title */
-            title: string;
-            /**
-             * Version
-             * @default 3
-             * @constant
-             */
-            version: 3;
-        };
         /** WorksheetOut */
         WorksheetOut: {
-            document: components["schemas"]["Worksheet"];
+            document: components["schemas"]["Document"];
             /**
              * Id
              * Format: uuid
@@ -2346,6 +3060,50 @@ export interface operations {
             };
             /** @description Not Found */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    accept_answer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                copy_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AcceptIn"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AcceptedOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };

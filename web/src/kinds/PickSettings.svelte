@@ -1,5 +1,7 @@
 <script lang="ts">
   // How many may be picked, and how several are marked: the same for every kind that is picked from.
+  import RadioGroup from "../ui/RadioGroup.svelte";
+
   interface Props {
     several: boolean;
     partMarks: boolean;
@@ -13,22 +15,12 @@
   ] as const;
 </script>
 
-<fieldset>
-  <legend class="field-label">Students pick</legend>
-  <div class="join w-full">
-    {#each HOW_MANY as [value, label] (label)}
-      <label class="btn join-item btn-sm flex-1" class:btn-primary={several === value}>
-        <input
-          type="radio"
-          name="several"
-          class="sr-only"
-          checked={several === value}
-          onchange={() => onchange({ several: value })}
-        />{label}
-      </label>
-    {/each}
-  </div>
-</fieldset>
+<RadioGroup
+  label="Students pick"
+  options={HOW_MANY}
+  value={several}
+  onchange={(several) => onchange({ several })}
+/>
 {#if several}
   <label class="flex items-center gap-2 text-sm">
     <input

@@ -1,17 +1,25 @@
-// The field kinds as a student meets them: an explicit list. svelte-check fails while one is missing.
+// The field kinds as a student meets them: an explicit list. svelte-check fails while one is missing. A sheet loads those
+// that it has.
 
 import type { Component } from "svelte";
-import type { Answer, Prompt } from "../api/student";
-import { answerBox } from "./answer_box/student";
-import { choice } from "./choice/student";
-import { tickPlaces } from "./tick_places/student";
+import type { Answer, Entry, Prompt } from "../api/student";
+import { Registry } from "./registry";
 
-type Kind = Prompt["kind"];
+export type Kind = Prompt["kind"];
 export type PromptOf<K extends Kind> = Extract<Prompt, { kind: K }>;
 export type AnswerOf<K extends Kind> = Extract<Answer, { kind: K }>;
 
+/** One of the places where a field lies; the first has no id. */
+export interface Place {
+  id: string;
+  page: string;
+  box: Prompt["box"];
+}
+
 export interface AnsweringProps<K extends Kind> {
   prompt: PromptOf<K>;
+  /** Which of its places it is; in the dock, that of the part in hand. */
+  place: Place;
   answer: AnswerOf<K> | undefined;
   scale: number;
   label: string;
@@ -19,7 +27,10 @@ export interface AnsweringProps<K extends Kind> {
   readonly?: boolean;
   describedby?: string;
   onanswer: (answer: AnswerOf<K>) => void;
-  onfocus: () => void;
+  /** Change an entry of an answer that is kept entry by entry. */
+  onentry: (name: string, entry: Entry) => void;
+  /** A part of it has the focus; none is said of a field that is one part. */
+  onfocus: (part?: string) => void;
 }
 
 export interface ShownProps<K extends Kind> {
@@ -27,24 +38,57 @@ export interface ShownProps<K extends Kind> {
   answer: AnswerOf<K> | undefined;
 }
 
+export interface AidProps<K extends Kind> {
+  prompt: PromptOf<K>;
+  /** Where the question in hand is answered, on the page or in the dock. */
+  answering: HTMLElement;
+}
+
+/** A page with all that a kind has on it. */
+export interface LayerProps<K extends Kind> {
+  page: { id: string; width: number; height: number };
+  scale: number;
+  prompts: readonly PromptOf<K>[];
+  docked: boolean;
+  readonly: boolean;
+  /** Change an answer, or an entry of one that is kept entry by entry. */
+  onanswer: (prompt: PromptOf<K>, answer: AnswerOf<K>) => void;
+  onentry: (prompt: PromptOf<K>, name: string, entry: Entry) => void;
+}
+
 export interface StudentKind<K extends Kind> {
   label: string;
   /** Whether the paper under the field is seen, also once it is answered. */
   clear: boolean;
-  isBlank(answer: AnswerOf<K> | undefined): boolean;
+  /** Whether nothing is answered to a part. */
+  isBlank(answer: AnswerOf<K> | undefined, part: string): boolean;
+  /** Where it lies, when that is more than one place. */
+  places?(prompt: PromptOf<K>): Place[];
+  /** The answer that entries make, for a kind that is kept entry by entry. */
+  together?(prompt: PromptOf<K>, entries: ReadonlyMap<string, Entry>): AnswerOf<K>;
   inWords(answer: AnswerOf<K>, prompt: PromptOf<K>): string;
   /** Where the student answers: on the page, or `docked` beside it, larger. */
   Answering: Component<AnsweringProps<K>>;
   /** The answer on the page while it is given in the dock; without it, its words are shown. */
   Shown?: Component<ShownProps<K>>;
+  /** What helps to answer: stands beside the question in hand, never over the page. */
+  Aid?: Component<AidProps<K>>;
+  /** Whether the aid helps with a prompt. */
+  aids?(prompt: PromptOf<K>): boolean;
+  /** Lies over each page on which the kind lies, for what reaches from place to place. Presses go through it. */
+  Layer?: Component<LayerProps<K>>;
 }
 
-export const KINDS: { [K in Kind]: StudentKind<K> } = {
-  answer_box: answerBox,
-  choice,
-  tick_places: tickPlaces,
-};
+export const KINDS = new Registry<{ [K in Kind]: StudentKind<K> }>({
+  answer_box: async () => (await import("./answer_box/student")).answerBox,
+  choice: async () => (await import("./choice/student")).choice,
+  tick_places: async () => (await import("./tick_places/student")).tickPlaces,
+});
 
 /** The kind of a prompt, which its answers are of too. */
 export const kindOf = (prompt: Prompt): StudentKind<Kind> =>
-  KINDS[prompt.kind] as unknown as StudentKind<Kind>;
+  KINDS.get(prompt.kind) as unknown as StudentKind<Kind>;
+
+/** Where a prompt lies. */
+export const placesOf = (prompt: Prompt): Place[] =>
+  kindOf(prompt).places?.(prompt) ?? [{ id: "", page: prompt.page, box: prompt.box }];

@@ -1,12 +1,12 @@
-// The field kinds as a teacher meets them: an explicit list. svelte-check fails while one is missing.
+// The field kinds as a teacher meets them: an explicit list. svelte-check fails while one is missing. A screen loads those
+// that it has; the editor all, since any may be laid.
 
 import type { Component } from "svelte";
-import type { Answer, Box, Field, Key, Schemas } from "../api/teacher";
-import { answerBox } from "./answer_box/teacher";
-import { choice } from "./choice/teacher";
-import { tickPlaces } from "./tick_places/teacher";
+import type { Answer, Box, Document, Field, Key, Schemas } from "../api/teacher";
+import type { Place } from "./form";
+import { Registry } from "./registry";
 
-type Kind = Field["kind"];
+export type Kind = Field["kind"];
 export type FieldOf<K extends Kind> = Extract<Field, { kind: K }>;
 export type KeyOf<K extends Kind> = Extract<Key, { kind: K }>;
 export type AnswerOf<K extends Kind> = Extract<Answer, { kind: K }>;
@@ -25,8 +25,8 @@ export interface KeyFieldProps<K extends Kind> extends FaceProps<K> {
 export interface KeySettingsProps<K extends Kind> {
   field: FieldOf<K>;
   fieldKey: KeyOf<K>;
-  /** The worksheet's sign before decimals. */
-  decimal: "." | ",";
+  /** How answers of the worksheet are read. */
+  settings: Document["settings"];
   onkey: (key: KeyOf<K>) => void;
 }
 
@@ -40,8 +40,19 @@ export interface SettingsProps<K extends Kind> {
 
 export interface ReviewProps<K extends Kind> {
   field: FieldOf<K>;
+  /** Which of its places it is. */
+  place: Place;
   answer: AnswerOf<K> | undefined;
   scale: number;
+}
+
+/** A page with all that a student answered on it in a kind. */
+export interface ReviewLayerProps<K extends Kind> {
+  page: { id: string; width: number; height: number };
+  scale: number;
+  fields: readonly FieldOf<K>[];
+  /** By the field's id. */
+  answers: ReadonlyMap<string, AnswerOf<K> | undefined>;
 }
 
 export interface TeacherKind<K extends Kind> {
@@ -50,6 +61,8 @@ export interface TeacherKind<K extends Kind> {
   clear: boolean;
   /** Whether answers of this kind may stand in any order of their group. */
   pools: boolean;
+  /** Whether a key of this kind may have more right answers than one, so that another can be accepted. */
+  acceptsMore?: boolean;
   /** A field of this kind in a box that was drawn, or of its usual size at a place that was pressed. */
   draw(id: string, page: string, box: Box): FieldOf<K>;
   usual: { width: number; height: number };
@@ -65,18 +78,28 @@ export interface TeacherKind<K extends Kind> {
   Settings: Component<SettingsProps<K>>;
   /** What the student answered, on the page. */
   Review: Component<ReviewProps<K>>;
+  /** What was answered from place to place, over a whole page. */
+  ReviewLayer?: Component<ReviewLayerProps<K>>;
   /** The key after the option at a place is pressed; undefined: there is no such option. */
   pickedKey?(field: FieldOf<K>, place: number, key: KeyOf<K> | undefined): KeyOf<K> | null | undefined;
+  /** Whether one pick is all that a field asks for, so that the next field comes after it. */
+  asksForOne?(field: FieldOf<K>): boolean;
+  /** A key that was pasted, with what was settled of the key before it. */
+  pasted?(key: KeyOf<K>, before: KeyOf<K> | undefined): KeyOf<K>;
   /** A key and an answer in words. */
   keyInWords(key: KeyOf<K>, field: FieldOf<K>): string;
   answerInWords(answer: AnswerOf<K>, field: FieldOf<K>): string;
 }
 
-export const KINDS: { [K in Kind]: TeacherKind<K> } = {
-  answer_box: answerBox,
-  choice,
-  tick_places: tickPlaces,
-};
+export const KINDS = new Registry<{ [K in Kind]: TeacherKind<K> }>({
+  answer_box: async () => (await import("./answer_box/teacher")).answerBox,
+  choice: async () => (await import("./choice/teacher")).choice,
+  tick_places: async () => (await import("./tick_places/teacher")).tickPlaces,
+});
+
+/** What a teacher begins with. */
+export const USUAL_KIND: Kind = "answer_box";
 
 /** The kind of a field, which its keys and answers are of too. */
-export const kindOf = (field: Field): TeacherKind<Kind> => KINDS[field.kind] as unknown as TeacherKind<Kind>;
+export const kindOf = (field: Field): TeacherKind<Kind> =>
+  KINDS.get(field.kind) as unknown as TeacherKind<Kind>;

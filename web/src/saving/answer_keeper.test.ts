@@ -1,10 +1,18 @@
 import fc from "fast-check";
 import { expect, test } from "vitest";
 import type { Answer, Change, ChangeOut } from "../api/student";
-import { AnswerKeeper, TooLate } from "./answer_keeper";
+import { AnswerKeeper, nameOf, TooLate, type Of } from "./answer_keeper";
 import { FATES, Storage, Tab, World } from "./trial/world";
 
 const written = (text: string): Answer => ({ kind: "answer_box", version: 1, text });
+/** What is typed into: an answer, and two entries of another. */
+const PLACES: Of[] = [
+  { field_id: "field0", entry: "" },
+  { field_id: "field1", entry: "" },
+  { field_id: "field1", entry: "slot1" },
+];
+const FIRST = PLACES[0] as Of;
+const SECOND = PLACES[1] as Of;
 const textOf = (answer: unknown): string => (answer as { text: string }).text;
 
 /** The server's rule (server/copies/flows/answer.py), as far as saving depends on it. */
@@ -28,39 +36,46 @@ class Server {
   }
 
   private saveOne(change: Change): ChangeOut {
-    const { field_id, revision, device = "", order = 0 } = change;
+    const { revision, device, order } = change;
+    const of = nameOf(change);
     const text = textOf(change.answer);
-    if (text.includes("refused")) return this.outcome(field_id, revision, null, true);
-    const before = this.standing.get(field_id);
+    if (text.includes("refused")) return this.outcome(change, revision, null, true);
+    const before = this.standing.get(of);
     const newest = Math.max(
       0,
-      ...this.log.filter((row) => row.field === field_id && row.device === device).map((row) => row.order),
+      ...this.log.filter((row) => row.field === of && row.device === device).map((row) => row.order),
     );
     if (before && revision <= before.revision && before.text === text)
-      return this.outcome(field_id, before.revision, text);
+      return this.outcome(change, before.revision, text);
     const kept =
       !before || revision > before.revision || (order > newest && before.device === device) || order > newest;
-    this.log.push({ field: field_id, text, device, order, late: false });
-    if (!kept) return this.outcome(field_id, before.revision, before.text);
+    this.log.push({ field: of, text, device, order, late: false });
+    if (!kept) return this.outcome(change, before.revision, before.text);
     const now = { revision: before ? Math.max(revision, before.revision + 1) : revision, text, device };
-    this.standing.set(field_id, now);
-    return this.outcome(field_id, now.revision, text);
+    this.standing.set(of, now);
+    return this.outcome(change, now.revision, text);
   }
 
   private noteLate(changes: Change[]): ChangeOut[] {
     return changes.map((change) => {
       const text = textOf(change.answer);
-      if (text.includes("refused")) return this.outcome(change.field_id, change.revision, null, true);
-      const { field_id: field, device = "", order = 0 } = change;
+      if (text.includes("refused")) return this.outcome(change, change.revision, null, true);
+      const { device, order } = change;
+      const field = nameOf(change);
       if (this.standing.get(field)?.text !== text) this.log.push({ field, text, device, order, late: true });
-      return this.outcome(field, change.revision, this.standing.get(field)?.text ?? null);
+      return this.outcome(change, change.revision, this.standing.get(field)?.text ?? null);
     });
   }
 
-  private outcome(field_id: string, revision: number, text: string | null, refused = false): ChangeOut {
+  private outcome(
+    { field_id, entry }: Of,
+    revision: number,
+    text: string | null,
+    refused = false,
+  ): ChangeOut {
     const answer = text === null ? null : written(text);
-    const problem = refused ? { code: "answer.refused", message: "Refused.", path: [] } : null;
-    return { field_id, revision, answer, refused: problem };
+    const problem = refused ? { code: "answer.refused", message: "Refused.", path: [], faults: [] } : null;
+    return { field_id, entry, revision, answer, refused: problem };
   }
 }
 
@@ -79,14 +94,14 @@ class Student {
       {
         send: (changes) => tab.world.send(tab, () => server.save(changes)),
         onAnswer: () => undefined,
-        onRefused: (field) => this.refused.add(field),
+        onRefused: (of) => this.refused.add(nameOf(of)),
         onTooLate: (_, changes) => this.told.push(changes),
         onState: (state) => (this.stopped ||= state.is === "stopped"),
       },
       tab.around,
     );
-    const saved = [...server.standing].map(([field_id, { revision, text }]) => ({
-      field_id,
+    const saved = [...server.standing].map(([name, { revision, text }]) => ({
+      ...(PLACES.find((of) => nameOf(of) === name) as Of),
       revision,
       answer: written(text),
     }));
@@ -110,7 +125,7 @@ const fates = fc.constantFrom(...FATES);
 const steps = fc.oneof(
   {
     weight: 6,
-    arbitrary: fc.record({ is: fc.constant("type"), tab: fc.nat(3), field: fc.nat(1), bad: fc.nat(9) }),
+    arbitrary: fc.record({ is: fc.constant("type"), tab: fc.nat(3), field: fc.nat(2), bad: fc.nat(9) }),
   },
   { weight: 6, arbitrary: fc.record({ is: fc.constant("decide"), which: fc.nat(5), fate: fates }) },
   {
@@ -145,8 +160,9 @@ test("whatever is typed is on the server, on the device, or told to be refused",
         const student = students[at] as Student;
         if (step.is === "type" && !student.stopped) {
           const text = `${typed.length}${step.bad === 0 ? " refused" : ""}`;
-          typed.push({ device: Math.floor(at / 2), field: `field${step.field}`, text });
-          student.keeper.set(`field${step.field}`, written(text));
+          const of = PLACES[step.field ?? 0] as Of;
+          typed.push({ device: Math.floor(at / 2), field: nameOf(of), text });
+          student.keeper.set(of, written(text));
         } else if (step.is === "decide") await world.decide(step.which ?? 0, step.fate ?? "lost");
         else if (step.is === "pass") await world.pass(step.milliseconds ?? 0);
         else if (step.is === "hand in") student.handIn();
@@ -181,7 +197,7 @@ test("what a tab typed last stands, when nobody else typed, however saves are he
       const { keeper } = new Student(new Tab(world, new Storage()), server);
       let last = "";
       for (const [which, fate, types] of steps) {
-        if (types) keeper.set("field0", written((last = `${world.now}`)));
+        if (types) keeper.set(FIRST, written((last = `${world.now}`)));
         await world.pass(600);
         await world.decide(which, fate);
       }
@@ -197,11 +213,11 @@ test("a device forgets what it has once it is handed in, and not before", async 
   const server = new Server();
   const storage = new Storage();
   const student = new Student(new Tab(world, storage), server);
-  student.keeper.set("field0", written("ebb"));
+  student.keeper.set(FIRST, written("ebb"));
   await world.calm();
   expect(storage.names("velum:copy:")).toHaveLength(1);
   student.handIn();
-  student.keeper.set("field1", written("typed while it was handed in"));
+  student.keeper.set(SECOND, written("typed while it was handed in"));
   await world.calm();
   expect(server.log.map(({ text, late }) => [text, late])).toEqual([
     ["ebb", false],
@@ -217,7 +233,7 @@ test("a second device that did not know of the handing-in is told, and what it h
     Student,
     Student,
   ];
-  laptop.keeper.set("field0", written("on the laptop"));
+  laptop.keeper.set(FIRST, written("on the laptop"));
   tablet.handIn();
   await world.calm();
   expect(laptop.told).toEqual([1]);
@@ -231,7 +247,7 @@ test("opening what was handed in elsewhere sends what the device still has", asy
   const server = new Server();
   const storage = new Storage();
   const first = new Student(new Tab(world, storage), server);
-  first.keeper.set("field0", written("never sent"));
+  first.keeper.set(FIRST, written("never sent"));
   first.tab.close();
   server.handIn([]);
   new Student(new Tab(world, storage), server);

@@ -1,13 +1,14 @@
 // A student's answers on their way to the server. Each is kept on the device the moment it is typed, and stays there until
 // the copy is handed in and the server has it: a server that lost its last moments is offered them again, and what came
-// too late to be handed in is sent all the same, for the teacher to see.
+// too late to be handed in is sent all the same, for the teacher to see. An answer that is kept entry by entry is sent and
+// settled entry by entry: each has a name of its own.
 
 import { Failure } from "../api/failure";
-import type { Answer, Change, ChangeOut } from "../api/student";
+import type { Change, ChangeOut, Entry } from "../api/student";
 import { newId } from "../worksheet/ids";
 import { Retry } from "./retry";
 import type { SaveState } from "./state";
-import { around as browser, type Surroundings } from "./surroundings";
+import type { Surroundings } from "./surroundings";
 
 /** Milliseconds after the last keystroke, and after the first one unsent, that answers are sent at the latest. */
 const PAUSE = 500;
@@ -16,9 +17,9 @@ const LONGEST = 1500;
 /** Milliseconds: a year. A device whose clock was set meanwhile may believe in more. */
 const LONGEST_AGE = 365 * 24 * 3600 * 1000;
 
-interface Entry {
+interface Held {
   revision: number;
-  answer: Answer | undefined;
+  answer: Entry | undefined;
   /** When it was typed, by this device's clock. */
   typed: number;
   /** Rises with each change on this device, in whichever tab, whatever its clock does: the time, or one more. */
@@ -26,14 +27,29 @@ interface Entry {
   sent: boolean;
 }
 
-/** An entry as it may be kept by an older release. */
-type Kept = Omit<Entry, "order"> & { order?: number };
+/** What is held, as it may be kept by an older release. */
+type Kept = Omit<Held, "order"> & { order?: number };
 
 export interface Saved {
   field_id: string;
+  entry: string;
   revision: number;
   /** Null: the server cannot read what it has. */
-  answer: Answer | null;
+  answer: Entry | null;
+}
+
+/** What is saved by itself: an answer (the entry has no name), or an entry of one. */
+export interface Of {
+  field_id: string;
+  entry: string;
+}
+
+/** The name of an answer or an entry on the device. */
+export const nameOf = ({ field_id, entry }: Of): string => (entry ? `${field_id}/${entry}` : field_id);
+
+function ofName(name: string): Of {
+  const [field_id = "", entry = ""] = name.split("/");
+  return { field_id, entry };
 }
 
 /** The refusal of changes to a copy that was handed in or closed; `noted` are kept by the server all the same. */
@@ -52,15 +68,19 @@ export interface Wire {
   /** Throws TooLate and Failure. */
   send(changes: Change[], leaving: boolean): Promise<ChangeOut[]>;
   /** An answer came from elsewhere: another tab, another device. */
-  onAnswer(fieldId: string, answer: Answer): void;
-  onRefused(fieldId: string, message: string): void;
+  onAnswer(of: Of, answer: Entry): void;
+  onRefused(of: Of, message: string): void;
   /** The copy was handed in (null: closed) elsewhere; so many changes of this device came too late for it. */
   onTooLate(handedInAt: string | null, changes: number): void;
   onState(state: SaveState): void;
 }
 
+/** The names under which a copy's answers are kept, and the device's own. */
+export const DEVICE = "velum:device";
+export const namesOf = (copy: string): string => `velum:copy:${copy}:`;
+
 export class AnswerKeeper {
-  private readonly entries = new Map<string, Entry>();
+  private readonly held = new Map<string, Held>();
   private readonly prefix: string;
   private readonly deviceName: string;
   private takeBack: (() => void) | undefined;
@@ -73,16 +93,16 @@ export class AnswerKeeper {
   constructor(
     copy: string,
     private readonly wire: Wire,
-    private readonly around: Surroundings = browser,
+    private readonly around: Surroundings,
   ) {
-    this.prefix = `velum:copy:${copy}:`;
-    this.deviceName = this.around.device.recall<string>("velum:device") ?? newId();
-    this.around.device.keep("velum:device", this.deviceName);
+    this.prefix = namesOf(copy);
+    this.deviceName = this.around.device.recall<string>(DEVICE) ?? newId();
+    this.around.device.keep(DEVICE, this.deviceName);
     this.retry = new Retry(around, () => void this.flush());
   }
 
   /** Begin with what the server has and what the device kept. Returns the answers that stand. */
-  begin(saved: Saved[]): Map<string, Answer> {
+  begin(saved: Saved[]): [Of, Entry][] {
     this.takeOver(saved);
     this.around.device.watch((name) => this.takeFromOtherTab(name));
     this.around.onLeave(() => void this.flush(true));
@@ -97,11 +117,12 @@ export class AnswerKeeper {
   }
 
   /** The student changed an answer. */
-  set(fieldId: string, answer: Answer): void {
-    const before = this.entries.get(fieldId);
+  set(of: Of, answer: Entry): void {
+    const name = nameOf(of);
+    const before = this.held.get(name);
     const now = this.around.now();
-    const order = Math.max(now, Math.max(before?.order ?? 0, this.keptOrder(fieldId)) + 1);
-    this.put(fieldId, { revision: (before?.revision ?? 0) + 1, answer, typed: now, order, sent: false });
+    const order = Math.max(now, Math.max(before?.order ?? 0, this.keptOrder(name)) + 1);
+    this.put(name, { revision: (before?.revision ?? 0) + 1, answer, typed: now, order, sent: false });
     if (this.stopped) return;
     this.wire.onState(this.around.online() ? { is: "saving" } : this.offline);
     this.firstUnsent ||= now;
@@ -110,10 +131,10 @@ export class AnswerKeeper {
 
   /** What the server does not have yet, as it is sent. */
   changes(): Change[] {
-    return this.unsent.flatMap(([field_id, { revision, answer, typed, order }]) => {
+    return this.unsent.flatMap(([name, { revision, answer, typed, order }]) => {
       if (!answer) return [];
       const age = Math.round(Math.min(LONGEST_AGE, Math.max(0, this.around.now() - typed)));
-      return [{ field_id, revision, answer, age, device: this.deviceName, order }];
+      return [{ ...ofName(name), revision, answer, age, device: this.deviceName, order }];
     });
   }
 
@@ -130,19 +151,20 @@ export class AnswerKeeper {
   /** The copy is handed in with these changes; `late` came too late for it, and was noted. */
   finish(handedIn: Change[], late: ChangeOut[]): void {
     this.stop();
-    const refused = new Set(late.filter((change) => change.refused).map(({ field_id }) => field_id));
-    for (const { field_id, order } of handedIn) if (!refused.has(field_id)) this.has(field_id, order ?? 0);
+    const refused = new Set(late.filter((change) => change.refused).map(nameOf));
+    for (const change of handedIn) if (!refused.has(nameOf(change))) this.has(nameOf(change), change.order);
     this.forgetSent();
     void this.sendLate();
   }
 
-  private get answers(): Map<string, Answer> {
-    const all = [...this.entries].flatMap(([id, { answer }]) => (answer ? [[id, answer] as const] : []));
-    return new Map(all);
+  private get answers(): [Of, Entry][] {
+    return [...this.held].flatMap(([name, { answer }]): [Of, Entry][] =>
+      answer ? [[ofName(name), answer]] : [],
+    );
   }
 
-  private get unsent(): [string, Entry][] {
-    return [...this.entries].filter(([, entry]) => !entry.sent);
+  private get unsent(): [string, Held][] {
+    return [...this.held].filter(([, held]) => !held.sent);
   }
 
   private get offline(): SaveState {
@@ -150,19 +172,19 @@ export class AnswerKeeper {
   }
 
   private takeOver(saved: Saved[]): void {
-    for (const { field_id, revision, answer } of saved) {
-      this.entries.set(field_id, { revision, answer: answer ?? undefined, typed: 0, order: 0, sent: true });
+    for (const { revision, answer, ...of } of saved) {
+      this.held.set(nameOf(of), { revision, answer: answer ?? undefined, typed: 0, order: 0, sent: true });
     }
-    for (const name of this.around.device.kept(this.prefix)) {
-      const own = this.around.device.recall<Kept>(name);
-      const fieldId = name.slice(this.prefix.length);
-      const theirs = this.entries.get(fieldId);
+    for (const kept of this.around.device.kept(this.prefix)) {
+      const own = this.around.device.recall<Kept>(kept);
+      const name = kept.slice(this.prefix.length);
+      const theirs = this.held.get(name);
       if (!own?.answer) continue;
-      const entry = { ...own, order: own.order ?? own.typed };
+      const held = { ...own, order: own.order ?? own.typed };
       if (!own.sent || own.revision > (theirs?.revision ?? 0)) {
-        this.entries.set(fieldId, { ...entry, sent: false });
+        this.held.set(name, { ...held, sent: false });
       } else if (theirs) {
-        this.entries.set(fieldId, { ...theirs, order: entry.order });
+        this.held.set(name, { ...theirs, order: held.order });
       }
     }
   }
@@ -207,40 +229,45 @@ export class AnswerKeeper {
 
   private tooLate(problem: TooLate, changes: Change[]): void {
     const noted = problem.noted.filter((outcome) => !outcome.refused);
-    for (const { field_id } of noted) {
-      this.has(field_id, changes.find((change) => change.field_id === field_id)?.order ?? 0);
+    for (const outcome of noted) {
+      const name = nameOf(outcome);
+      this.has(name, changes.find((change) => nameOf(change) === name)?.order ?? 0);
     }
     if (problem.handedInAt) this.forgetSent();
     this.wire.onTooLate(problem.handedInAt, noted.length);
   }
 
-  /** The server has what a field was when it had this order. */
-  private has(fieldId: string, order: number): void {
-    const entry = this.entries.get(fieldId);
-    if (entry && entry.order === order) this.put(fieldId, { ...entry, sent: true });
+  /** The server has what was held when it had this order. */
+  private has(name: string, order: number): void {
+    const held = this.held.get(name);
+    if (held && held.order === order) this.put(name, { ...held, sent: true });
   }
 
   private forgetSent(): void {
-    for (const name of this.around.device.kept(this.prefix)) {
-      const fieldId = name.slice(this.prefix.length);
-      const entry = this.entries.get(fieldId);
-      if (entry?.sent && this.keptOrder(fieldId) <= entry.order) this.around.device.forget(name);
+    for (const kept of this.around.device.kept(this.prefix)) {
+      const name = kept.slice(this.prefix.length);
+      const held = this.held.get(name);
+      if (held?.sent && this.keptOrder(name) <= held.order) this.around.device.forget(kept, held.order);
     }
   }
 
-  private settle({ field_id, revision, answer, refused }: ChangeOut, changes: Change[]): void {
-    const entry = this.entries.get(field_id);
-    if (!entry) return;
-    const asSent = changes.find((change) => change.field_id === field_id);
-    const typedSince = entry.order !== asSent?.order;
+  private settle(outcome: ChangeOut, changes: Change[]): void {
+    const { field_id, entry, revision, answer, refused } = outcome;
+    const name = nameOf(outcome);
+    const held = this.held.get(name);
+    if (!held) return;
+    const asSent = changes.find((change) => nameOf(change) === name);
+    const typedSince = held.order !== asSent?.order;
     if (refused) {
-      this.put(field_id, { ...entry, sent: !typedSince });
-      this.wire.onRefused(field_id, refused.message);
+      this.put(name, { ...held, sent: !typedSince });
+      this.wire.onRefused({ field_id, entry }, refused.message);
     } else if (typedSince) {
-      this.put(field_id, { ...entry, revision: Math.max(entry.revision, revision + 1) });
+      this.put(name, { ...held, revision: Math.max(held.revision, revision + 1) });
     } else if (answer) {
-      this.put(field_id, { ...entry, revision, answer, sent: true });
-      if (JSON.stringify(answer) !== JSON.stringify(entry.answer)) this.wire.onAnswer(field_id, answer);
+      this.put(name, { ...held, revision, answer, sent: true });
+      if (JSON.stringify(answer) !== JSON.stringify(held.answer)) {
+        this.wire.onAnswer({ field_id, entry }, answer);
+      }
     }
   }
 
@@ -255,27 +282,27 @@ export class AnswerKeeper {
     }
   }
 
-  private put(fieldId: string, entry: Entry): void {
-    this.entries.set(fieldId, entry);
+  private put(name: string, held: Held): void {
+    this.held.set(name, held);
     // Another tab may have put something newer there, and this one not have heard of it yet.
-    if (this.keptOrder(fieldId) > entry.order) return;
-    this.safe = this.around.device.keep(this.prefix + fieldId, entry);
+    if (this.keptOrder(name) > held.order) return;
+    this.safe = this.around.device.keep(this.prefix + name, held, held.order);
   }
 
-  /** The order of what the device keeps of a field, whichever tab put it there. */
-  private keptOrder(fieldId: string): number {
-    return this.around.device.recall<Kept>(this.prefix + fieldId)?.order ?? 0;
+  /** The order of what the device keeps under a name, whichever tab put it there. */
+  private keptOrder(name: string): number {
+    return this.around.device.recall<Kept>(this.prefix + name)?.order ?? 0;
   }
 
-  private takeFromOtherTab(name: string): void {
-    if (!name.startsWith(this.prefix)) return;
-    const fieldId = name.slice(this.prefix.length);
-    const theirs = this.around.device.recall<Entry>(name);
-    const own = this.entries.get(fieldId);
+  private takeFromOtherTab(kept: string): void {
+    if (!kept.startsWith(this.prefix)) return;
+    const name = kept.slice(this.prefix.length);
+    const theirs = this.around.device.recall<Held>(kept);
+    const own = this.held.get(name);
     if (!theirs?.answer || (own && theirs.order < own.order)) return;
-    this.entries.set(fieldId, theirs);
+    this.held.set(name, theirs);
     if (JSON.stringify(own?.answer) !== JSON.stringify(theirs.answer)) {
-      this.wire.onAnswer(fieldId, theirs.answer);
+      this.wire.onAnswer(ofName(name), theirs.answer);
     }
     // The other tab may have sent what this one was about to, or may be closed before it sends.
     if (!this.stopped) this.sendIn(LONGEST);

@@ -24,7 +24,7 @@ class Server {
   edit({ revision, batch, edits }: { revision: number; batch: string; edits: Edit[] }) {
     if (!this.batches.has(batch)) {
       if (revision !== this.revision) throw new Stale({ revision: this.revision } as Worksheet, edits);
-      edits.forEach((edit, at) => this.check(textOf(edit), at));
+      this.check(edits.map(textOf));
       this.applied.push(...edits.map(textOf));
       this.batches.add(batch);
       this.revision += 1;
@@ -33,10 +33,13 @@ class Server {
   }
 
   /** Of edits that are refused, some are named, some are not, and on some the server itself fails. */
-  private check(text: string, at: number): void {
-    if (text.includes("named")) throw new Failure("edit.refused", "Refused.", 422, ["edits", at]);
-    if (text.includes("unnamed")) throw new Failure("request.invalid", "Refused.", 422);
-    if (text.includes("fault")) throw new Failure("server.failed", "Failed.", 500);
+  private check(all: string[]): void {
+    if (all.some((text) => text.includes("unnamed"))) throw new Failure("request.invalid", "Refused.", 422);
+    if (all.some((text) => text.includes("fault"))) throw new Failure("server.failed", "Failed.", 500);
+    const faults = all.flatMap((text, at) =>
+      text.includes("named") ? [{ code: "edit.refused", message: "Refused.", path: ["edits", at] }] : [],
+    );
+    if (faults[0]) throw new Failure("edit.refused", "Refused.", 422, faults[0].path, faults);
   }
 }
 

@@ -2,13 +2,14 @@
 // a time. A batch that is sent twice is applied once. An edit that the server refuses is set aside by itself, for the
 // teacher to correct or to leave out, and everything else goes on.
 
-import { Failure } from "../api/failure";
+import { Failure, type Fault } from "../api/failure";
 import type { Edit, Schemas } from "../api/teacher";
 import { joined, subjectOf } from "../worksheet/edits";
 import { newUuid } from "../worksheet/ids";
 import { Retry } from "./retry";
 import type { SaveState } from "./state";
-import { around as browser, type Surroundings } from "./surroundings";
+import type { Device } from "./device";
+import type { Surroundings } from "./surroundings";
 
 /** Milliseconds that typing may pause before it is sent; everything else is sent at once. */
 const TYPING_PAUSE = 400;
@@ -76,7 +77,7 @@ export class EditQueue {
     private readonly version: number,
     revision: number,
     private readonly wire: Wire,
-    private readonly around: Surroundings = browser,
+    private readonly around: Surroundings,
   ) {
     this.waiting = { version, sent: null, next: [], refused: [], revision };
     this.retry = new Retry(around, () => void this.send());
@@ -231,17 +232,22 @@ export class EditQueue {
     );
   }
 
-  /** Set the edit aside that the failure is about. Where that is not said, halves are tried, until it is alone. */
+  /** Set the edits aside that the failure is about. Where that is not said, halves are tried, until one is alone. */
   private setAside(problem: Failure, batch: Batch): void {
-    const named = problem.path[0] === "edits" ? Number(problem.path[1]) : NaN;
-    const at = batch.edits.length === 1 ? 0 : named;
-    const bad = batch.edits[at];
+    const bad = new Map<Edit, Fault>();
+    for (const fault of problem.faults) {
+      const named = fault.path[0] === "edits" ? Number(fault.path[1]) : NaN;
+      const edit = batch.edits[batch.edits.length === 1 ? 0 : named];
+      if (edit && !bad.has(edit)) bad.set(edit, fault);
+    }
     const { next } = this.waiting;
-    if (bad) {
+    if (bad.size > 0) {
       this.waiting.sent = null;
-      this.waiting.next = [...batch.edits.toSpliced(at, 1), ...next];
-      const others = this.waiting.refused.filter(({ edit }) => subjectOf(edit) !== subjectOf(bad));
-      this.setRefused([...others, { edit: bad, code: problem.code, message: problem.message }]);
+      this.waiting.next = [...batch.edits.filter((edit) => !bad.has(edit)), ...next];
+      const anew = [...bad].map(([edit, { code, message }]) => ({ edit, code, message }));
+      const subjects = new Set(anew.map(({ edit }) => subjectOf(edit)));
+      const others = this.waiting.refused.filter(({ edit }) => !subjects.has(subjectOf(edit)));
+      this.setRefused([...others, ...anew]);
     } else {
       const half = Math.ceil(batch.edits.length / 2);
       this.waiting.sent = { ...batch, batch: newUuid(), edits: batch.edits.slice(0, half) };
@@ -264,14 +270,17 @@ export class EditQueue {
   }
 }
 
+/** How the names of a worksheet's queues begin. */
+export const namesOf = (worksheet: string): string => `velum:edits:${worksheet}:`;
+
 /**
  * The name of this tab's queue: its own across reloads; a new tab takes over one that was closed with edits unsaved.
  * Browsers without locks (an insecure address) cannot tell who is still open, so there a tab only knows its own.
  */
-export async function queueName(worksheet: string): Promise<string> {
-  const start = `velum:edits:${worksheet}:`;
+export async function queueName(worksheet: string, device: Device): Promise<string> {
+  const start = namesOf(worksheet);
   const own = sessionStorage.getItem(start);
-  const left = "locks" in navigator ? browser.device.kept(start) : [];
+  const left = "locks" in navigator ? device.kept(start) : [];
   for (const name of own ? [own, ...left] : left) {
     if (await holds(name)) return name;
   }

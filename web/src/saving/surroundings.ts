@@ -1,6 +1,6 @@
 // What saving needs of the browser around it, so that it can be tried without one.
 
-import { browser, type Device } from "./device";
+import type { Device } from "./device";
 
 export interface Surroundings {
   device: Device;
@@ -14,8 +14,9 @@ export interface Surroundings {
   onLeave(told: () => void): void;
 }
 
-export const around: Surroundings = {
-  device: browser,
+/** The browser, with a device that was opened. */
+export const inBrowser = (device: Device): Surroundings => ({
+  device,
   now: () => Date.now(),
   online: () => navigator.onLine,
   later(what, milliseconds) {
@@ -27,4 +28,4 @@ export const around: Surroundings = {
     document.addEventListener("visibilitychange", () => document.visibilityState === "hidden" && told());
     window.addEventListener("pagehide", told);
   },
-};
+});

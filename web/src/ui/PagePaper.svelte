@@ -36,9 +36,10 @@
 </script>
 
 <div
-  class="paper relative select-none"
+  class="paper print-page relative select-none"
   style:width="{page.width * scale}px"
   style:height="{page.height * scale}px"
+  style:--scale={scale}
 >
   {#if !failed && !waiting}
     {#key address("", page, LAPTOP)}

@@ -1,6 +1,7 @@
 <script lang="ts" module>
   import type { Verdict } from "../api/teacher";
 
+  // @wc-include
   const WORDS: Record<Verdict, string> = {
     right: "right",
     partly: "partly right",
@@ -11,7 +12,7 @@
 
   /** A verdict in words; `tries` counts the tries before that were not right. */
   export function inWords(verdict: Verdict, tries = 0): string {
-    return verdict === "right" && tries > 0 ? `right on try ${tries + 1}` : WORDS[verdict];
+    return verdict === "right" && tries > 0 ? /* @wc-include */ `right on try ${tries + 1}` : WORDS[verdict];
   }
 </script>
 

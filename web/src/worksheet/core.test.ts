@@ -13,7 +13,7 @@ const OPS: Record<Edit["op"], true> = {
   remove: true,
   set_key: true,
   rename: true,
-  set_decimal: true,
+  set_settings: true,
   set_groups: true,
   swap_paper: true,
   move_page: true,

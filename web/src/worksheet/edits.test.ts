@@ -1,19 +1,9 @@
 import { expect, test } from "vitest";
 import type { Document, Edit, Field } from "../api/teacher";
+import { answerBox } from "../kinds/answer_box/teacher";
 import { applied, inverse, joined } from "./edits";
 
-const box = (id: string, x = 10): Field => ({
-  kind: "answer_box",
-  id,
-  page: "page1",
-  box: { x, y: 10, width: 50, height: 20 },
-  points: 1,
-  name: "",
-  number: "",
-  hint: "",
-  lines: "one",
-  signs: "none",
-});
+const box = (id: string, x = 10): Field => answerBox.draw(id, "page1", { x, y: 10, width: 50, height: 20 });
 const key = (text: string) => ({ kind: "answer_box" as const, text, also: [], comparison: null });
 function page(id: string, width: number, height: number): Document["pages"][number] {
   return { id, source: "0".repeat(64), number: 0, turn: 0, whiten: false, corners: null, width, height };
@@ -22,7 +12,7 @@ function page(id: string, width: number, height: number): Document["pages"][numb
 const GROUP = { id: "group1", fields: ["aaaa", "bbbb"], any_order: true, all_or_nothing: false, points: 2 };
 
 const sheet: Document = {
-  version: 3,
+  version: 4,
   title: "Tides",
   pages: [page("page1", 600, 800), page("page2", 800, 600), page("page3", 600, 800)],
   aside: [page("page9", 600, 800)],
@@ -30,7 +20,7 @@ const sheet: Document = {
   fields: [box("aaaa"), box("bbbb")],
   keys: { bbbb: key("4.6") },
   groups: [GROUP],
-  decimal: ".",
+  settings: { decimal: "." },
 };
 
 const FLAT = {
@@ -51,7 +41,7 @@ const CASES: Record<string, Edit[]> = {
   "remove with a key": [{ op: "remove", field_id: "bbbb" }],
   "set a key": [{ op: "set_key", field_id: "aaaa", key: key("low") }],
   "take a key away": [{ op: "set_key", field_id: "bbbb", key: null }],
-  "set the decimal sign": [{ op: "set_decimal", decimal: "," }],
+  "settle how answers are read": [{ op: "set_settings", settings: { decimal: "," } }],
   "set groups": [{ op: "set_groups", groups: [] }],
   rename: [{ op: "rename", title: "Low tides" }],
   "swap the paper of a page": [{ op: "swap_paper", page_id: "page2", with_id: "page9" }],

@@ -1,11 +1,12 @@
 // Edits applied at once in the browser, and what takes each back. The server applies the same edits for good.
 
 import type { Document, Edit } from "../api/teacher";
-import { turned } from "../canvas/box";
+import { turnedFixture } from "../fixtures/form";
+import { formOf } from "../kinds/form";
 
 /** The document after the edits. A field placed here stands last, until the server says where it is read. */
 export function applied(document: Document, edits: Edit[]): Document {
-  let { title, fixtures, fields, keys, groups, decimal, pages, aside } = document;
+  let { title, fixtures, fields, keys, groups, settings, pages, aside } = document;
   const page = (id: string) => [...pages, ...aside].filter((page) => page.id === id);
   const without = (id: string) => pages.filter((page) => page.id !== id);
   for (const edit of edits) {
@@ -21,8 +22,8 @@ export function applied(document: Document, edits: Edit[]): Document {
         keys = withoutName(keys, edit.field_id);
         groups = withoutFields(groups, [edit.field_id]);
         break;
-      case "set_decimal":
-        decimal = edit.decimal;
+      case "set_settings":
+        settings = edit.settings;
         break;
       case "set_groups":
         groups = edit.groups;
@@ -45,9 +46,7 @@ export function applied(document: Document, edits: Edit[]): Document {
         break;
       case "turn_page":
         for (const before of page(edit.page_id)) {
-          fields = fields.map((field) =>
-            field.page === before.id ? turnedField(field, edit.by, before) : field,
-          );
+          fields = fields.map((field) => formOf(field).turned(field, before.id, edit.by, before));
           fixtures = fixtures.map((fixture) =>
             fixture.page === before.id ? turnedFixture(fixture, edit.by, before) : fixture,
           );
@@ -87,7 +86,7 @@ export function applied(document: Document, edits: Edit[]): Document {
         break;
     }
   }
-  return { ...document, title, fixtures, fields, keys, groups, decimal, pages, aside };
+  return { ...document, title, fixtures, fields, keys, groups, settings, pages, aside };
 }
 
 /** The edits that turn the document after `edits` back into `document`. */
@@ -121,8 +120,8 @@ function inverseOfOne(document: Document, edit: Edit): Edit[] {
       return [{ op: "set_key", field_id: edit.field_id, key: document.keys[edit.field_id] ?? null }];
     case "rename":
       return [{ op: "rename", title: document.title }];
-    case "set_decimal":
-      return [{ op: "set_decimal", decimal: document.decimal }];
+    case "set_settings":
+      return [{ op: "set_settings", settings: document.settings }];
     case "set_groups":
       return [{ op: "set_groups", groups: document.groups }];
     case "swap_paper":
@@ -180,7 +179,7 @@ export function subjectOf(edit: Edit): string {
     case "insert_page":
       return `page ${edit.page.id}`;
     case "rename":
-    case "set_decimal":
+    case "set_settings":
     case "set_groups":
       return edit.op;
     default:
@@ -197,7 +196,7 @@ export function joined(edits: Edit[]): Edit[] {
     if (edit.op === "change_fixture" && next.op === "change_fixture")
       return edit.fixture.id !== next.fixture.id;
     if (edit.op === "set_key" && next.op === "set_key") return edit.field_id !== next.field_id;
-    return !(edit.op === "rename" || edit.op === "set_groups" || edit.op === "set_decimal");
+    return !(edit.op === "rename" || edit.op === "set_groups" || edit.op === "set_settings");
   });
 }
 
@@ -219,32 +218,6 @@ export function turnedPage<P extends Document["pages"][number]>(page: P, by: 0 |
 }
 
 type Page = Document["pages"][number];
-type Field = Document["fields"][number];
-
-function turnedField(field: Field, by: 90 | 180 | 270, page: Page): Field {
-  const box = turned(field.box, by, page);
-  if (field.kind !== "tick_places") return { ...field, box };
-  const whole = { width: 1, height: 1 };
-  const spots = field.spots.map((spot) => {
-    const { x, y, width, height } = turned(spot, by, whole);
-    return { ...spot, x: share(x), y: share(y), width, height };
-  });
-  return { ...field, box, spots };
-}
-
-/** A share of a whole, brought back from where rounding has carried it. */
-const share = (value: number) => Math.min(1, Math.max(0, value));
-
-type Fixture = Document["fixtures"][number];
-const CLOCKWISE = ["top left", "top right", "bottom right", "bottom left"] as const;
-
-function turnedFixture(fixture: Fixture, by: 90 | 180 | 270, page: Page): Fixture {
-  const box = turned(fixture.box, by, page);
-  if (fixture.kind !== "line") return { ...fixture, box };
-  const start = CLOCKWISE[(CLOCKWISE.indexOf(fixture.start) + by / 90) % 4] ?? fixture.start;
-  return { ...fixture, box, start };
-}
-
 type Shown = Extract<Edit, { op: "show_page" }>["shown"];
 
 function shownPage(page: Page, { width, height, whiten, corners }: Shown): Page {

@@ -1,12 +1,35 @@
 // Question numbers while the worksheet is edited: the core's rule again (numbering.py), so that they follow at once.
 
+import type { Field } from "../api/teacher";
+import { partsOf, refName, type Part } from "../kinds/form";
+
 const LAST = /^(.*?)(\d+|(?<![^\P{L}])[a-z]{1,4}|(?<![^\P{L}])[A-Z])([^\p{L}\p{N}_]*)$/su;
 const ROMAN = "i ii iii iv v vi vii viii ix x xi xii xiii xiv xv xvi".split(" ");
 
-/** The number of each field, by its name; `fields` stand in the order of reading. */
-export function numbersOf(fields: readonly { id: string; number: string }[]): Record<string, string> {
-  const all = numbers(fields.map(({ number }) => number));
-  return Object.fromEntries(fields.map(({ id }, i) => [id, all[i] ?? ""]));
+/** A part of a worksheet with its number. */
+export interface Question {
+  /** The part's name in lists and maps. */
+  name: string;
+  field: Field;
+  part: Part;
+  number: string;
+}
+
+/** The parts of fields, which stand in the order of reading. */
+export function questionsOf(fields: readonly Field[]): Question[] {
+  const parts = fields.flatMap((field) => partsOf(field).map((part) => ({ field, part })));
+  const all = numbers(parts.map(({ part }) => part.number));
+  return parts.map(({ field, part }, i) => {
+    const name = refName({ field_id: field.id, part: part.id });
+    return { name, field, part, number: all[i] ?? "" };
+  });
+}
+
+/** The number of each field, which is that of its first part, by its id. */
+export function numbersOf(fields: readonly Field[]): Record<string, string> {
+  const found: Record<string, string> = {};
+  for (const { field, number } of questionsOf(fields)) found[field.id] ??= number;
+  return found;
 }
 
 export function numbers(own: readonly string[]): string[] {

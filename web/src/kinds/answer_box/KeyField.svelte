@@ -19,6 +19,7 @@
     value={fieldKey?.text ?? ""}
     oninput={(event) => write(event.currentTarget.value)}
     aria-label={label}
+    dir="auto"
     maxlength={LIMITS.written}
     autocomplete="off"
     spellcheck="false"
@@ -30,5 +31,6 @@
     value={fieldKey?.text ?? ""}
     oninput={(event) => write(event.currentTarget.value)}
     aria-label={label}
+    dir="auto"
     maxlength={LIMITS.written}></textarea>
 {/if}

@@ -6,7 +6,7 @@
   import { NAMES, plain, WORD_RULES, type By } from "./comparisons";
   import NumberRules from "./NumberRules.svelte";
 
-  let { fieldKey, decimal, onkey }: KeySettingsProps<"answer_box"> = $props();
+  let { fieldKey, settings, onkey }: KeySettingsProps<"answer_box"> = $props();
 
   /** Milliseconds after the last letter before answers are tried. */
   const PAUSE = 250;
@@ -22,7 +22,7 @@
   const rules = $derived(comparison ?? plain(by));
 
   $effect(() => {
-    const body = { key: fieldKey, decimal, answers: answer.trim() ? [answer] : [] };
+    const body = { key: fieldKey, settings, answers: answer.trim() ? [answer] : [] };
     let late = false;
     const asked = setTimeout(() => {
       void teacher.POST("/api/trying", { body }).then(({ data }) => {
@@ -61,7 +61,7 @@
     {#if fieldKey.also.length > 0}
       <ul class="mb-2 flex flex-wrap gap-1.5" aria-label="Also right">
         {#each fieldKey.also as text (text)}
-          <li class="flex items-center rounded-full bg-base-200 pl-3 text-sm">
+          <li class="flex items-center rounded-full bg-base-200 ps-3 text-sm">
             <span class="break-words">{text}</span>
             <button
               class="btn btn-circle btn-ghost btn-xs"
@@ -101,7 +101,7 @@
         onkey({ ...fieldKey, comparison: chosen ? plain(chosen) : null });
       }}
     >
-      <option value="">{tried ? `as it looks: ${NAMES[tried.guessed.by]}` : "as it looks"}</option>
+      <option value="">{tried ? `As it looks: ${NAMES[tried.guessed.by]}` : "As it looks"}</option>
       {#each Object.entries(NAMES) as [value, label] (value)}<option {value}>{label}</option>{/each}
     </select>
   </label>

@@ -12,10 +12,10 @@
   let { rules, text, onrules }: { rules: Rules; text: string; onrules: (rules: Rules) => void } = $props();
 
   const UNITS: [Rules["unit"], string][] = [
-    ["asked", "has to be written"],
-    ["half", "left out, costs half"],
-    ["optional", "may be left out"],
-    ["ignored", "does not count"],
+    ["asked", "Has to be written"],
+    ["half", "Left out, costs half"],
+    ["optional", "May be left out"],
+    ["ignored", "Does not count"],
   ];
   const tolerance = $derived(rules.tolerance);
   let wrong = $state(false);

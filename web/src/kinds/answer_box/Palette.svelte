@@ -1,12 +1,12 @@
 <script lang="ts">
   // Signs to press beside an answer box. The cursor stays in the box.
+  import type { AidProps } from "../student";
   import { insert, SIGNS, shifted, type Shift } from "./signs";
 
-  interface Props {
-    signs: keyof typeof SIGNS;
-    input: HTMLInputElement | HTMLTextAreaElement | undefined;
-  }
-  let { signs, input }: Props = $props();
+  let { prompt, answering }: AidProps<"answer_box"> = $props();
+
+  const signs = $derived(prompt.signs === "none" ? [] : SIGNS[prompt.signs]);
+  const input = $derived(answering.querySelector<HTMLInputElement | HTMLTextAreaElement>("input, textarea"));
 
   let shift = $state<Shift>(null);
   const SHIFTS = [
@@ -42,7 +42,7 @@
 
 <div class="flex flex-wrap gap-1" role="group" aria-label="Signs">
   {#each SHIFTS as [name, face, label] (name)}
-    {#if signs === "chemistry" || name === "raised"}
+    {#if prompt.signs === "chemistry" || name === "raised"}
       <button
         class="btn h-11 min-w-11 px-2 text-lg {shift === name ? 'btn-primary' : 'btn-outline'}"
         aria-label="{face}: {label.toLowerCase()}"
@@ -56,7 +56,7 @@
       >
     {/if}
   {/each}
-  {#each SIGNS[signs] as [sign, label] (sign)}
+  {#each signs as [sign, label] (sign)}
     <button
       class="btn btn-outline h-11 min-w-11 px-2 text-lg"
       aria-label={label}

@@ -6,7 +6,8 @@
 </script>
 
 <span
-  class="block h-full overflow-auto px-1.5 text-left font-semibold break-words text-(--sheet-ink)"
+  dir="auto"
+  class="block h-full overflow-auto px-1.5 text-start font-semibold break-words text-(--sheet-ink)"
   class:whitespace-pre={field.lines === "one"}
   class:whitespace-pre-wrap={field.lines === "several"}
   style:font-size="{textPoints(field.box.height, field.lines) * scale}px"

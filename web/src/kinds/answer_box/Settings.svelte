@@ -1,4 +1,5 @@
 <script lang="ts">
+  import RadioGroup from "../../ui/RadioGroup.svelte";
   import type { SettingsProps } from "../teacher";
 
   let { field, onchange }: SettingsProps<"answer_box"> = $props();
@@ -14,22 +15,12 @@
   ] as const;
 </script>
 
-<fieldset>
-  <legend class="field-label">Students write</legend>
-  <div class="join w-full">
-    {#each LINES as [lines, label] (lines)}
-      <label class="btn join-item btn-sm flex-1" class:btn-primary={field.lines === lines}>
-        <input
-          type="radio"
-          name="lines"
-          class="sr-only"
-          checked={field.lines === lines}
-          onchange={() => onchange((field) => ({ ...field, lines }))}
-        />{label}
-      </label>
-    {/each}
-  </div>
-</fieldset>
+<RadioGroup
+  label="Students write"
+  options={LINES}
+  value={field.lines}
+  onchange={(lines) => onchange((field) => ({ ...field, lines }))}
+/>
 <label class="block">
   <span class="field-label">Signs to press</span>
   <select

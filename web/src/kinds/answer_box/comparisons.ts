@@ -7,12 +7,12 @@ export type By = Comparison["by"];
 export type Tolerance = NonNullable<Extract<Comparison, { by: "number" }>["tolerance"]>;
 
 export const NAMES: Record<By, string> = {
-  words: "words",
-  number: "a number",
-  time: "a time of day",
-  ratio: "a ratio",
-  formula: "a chemical formula",
-  expression: "an expression or equation",
+  words: "Words",
+  number: "A number",
+  time: "A time of day",
+  ratio: "A ratio",
+  formula: "A chemical formula",
+  expression: "An expression or equation",
 };
 
 /** A comparison with nothing set. */
@@ -46,7 +46,7 @@ export function plain(by: By): Comparison {
 export const WORD_RULES = [
   ["case_counts", "Capital letters count"],
   ["accents_ignored", "Accents do not count"],
-  ["articles_ignored", "the, a, an in front do not count"],
+  ["articles_ignored", "The, a, an in front do not count"],
   ["punctuation_counts", "Punctuation at the end counts"],
   ["slips", "Let slips of spelling pass in long words"],
   ["contains", "Enough that these words are in it"],
@@ -54,12 +54,12 @@ export const WORD_RULES = [
 ] as const;
 
 export const TOLERANCES = {
-  exact: "exactly",
-  within: "within an amount",
-  percent: "within a percentage",
-  between: "from … to …",
-  places: "rounded to decimal places",
-  figures: "rounded to significant figures",
+  exact: "Exactly",
+  within: "Within an amount",
+  percent: "Within a percentage",
+  between: "From … to …",
+  places: "Rounded to decimal places",
+  figures: "Rounded to significant figures",
 } as const;
 export type ToleranceName = keyof typeof TOLERANCES;
 

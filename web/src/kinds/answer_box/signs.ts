@@ -9,22 +9,22 @@ const LOWERED = "₀₁₂₃₄₅₆₇₈₉₊₋";
 /** Each with what it is called by those who listen. */
 export const SIGNS = {
   chemistry: [
-    ["→", "arrow"],
-    ["⇌", "arrow both ways"],
-    ["·", "dot"],
-    ["Δ", "delta"],
+    ["→", "Arrow"],
+    ["⇌", "Arrow both ways"],
+    ["·", "Dot"],
+    ["Δ", "Delta"],
   ],
   maths: [
-    ["×", "times"],
-    ["÷", "divided by"],
-    ["±", "plus or minus"],
-    ["½", "a half"],
-    ["√", "root"],
-    ["π", "pi"],
-    ["≤", "at most"],
-    ["≥", "at least"],
-    ["≠", "not equal"],
-    ["°", "degrees"],
+    ["×", "Times"],
+    ["÷", "Divided by"],
+    ["±", "Plus or minus"],
+    ["½", "A half"],
+    ["√", "Root"],
+    ["π", "Pi"],
+    ["≤", "At most"],
+    ["≥", "At least"],
+    ["≠", "Not equal"],
+    ["°", "Degrees"],
   ],
 } as const;
 

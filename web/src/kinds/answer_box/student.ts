@@ -1,4 +1,5 @@
 import type { StudentKind } from "../student";
+import Aid from "./Palette.svelte";
 import Answering from "./Answering.svelte";
 
 export const answerBox: StudentKind<"answer_box"> = {
@@ -7,4 +8,6 @@ export const answerBox: StudentKind<"answer_box"> = {
   isBlank: (answer) => !answer?.text.trim(),
   inWords: (answer) => answer.text,
   Answering,
+  Aid,
+  aids: ({ signs }) => signs !== "none",
 };

@@ -14,6 +14,9 @@ export const answerBox: TeacherKind<"answer_box"> = {
   label: "Answer box",
   clear: false,
   pools: true,
+  acceptsMore: true,
+  // How answers are compared stays, and what else counts as right.
+  pasted: (key, before) => (before ? { ...before, text: key.text } : key),
   usual: { width: 120, height: 22 },
   draw: (id: string, page: string, box: Box) => ({
     kind: "answer_box",

@@ -28,5 +28,5 @@
   {readonly}
   {describedby}
   onpick={(picked) => onanswer({ kind: "choice", version: 2, picked })}
-  {onfocus}
+  onfocus={() => onfocus()}
 />

@@ -20,7 +20,7 @@
 <!-- What is shown stands in attributes: the button around it says in words what it is. -->
 {#if arrangement === "list"}
   <span
-    class="block h-full truncate px-1 text-left font-semibold before:content-[attr(data-text)]"
+    class="block h-full truncate px-1 text-start font-semibold before:content-[attr(data-text)]"
     style:font-size="{size}px"
     data-text="{inWords(picked, named(options))} ▾"
   ></span>

@@ -103,7 +103,7 @@
           class="grid size-[1.45em] flex-none place-items-center border-[0.1em] border-current leading-none font-bold {several
             ? 'rounded-[0.25em]'
             : 'rounded-full'} {chosen
-            ? 'border-(--film) bg-(--film) text-white'
+            ? 'picked border-(--film) bg-(--film) text-white'
             : 'bg-(--sheet) text-(--film-ink)'}"
           aria-hidden="true">{chosen && several ? "✓" : letter(place)}</span
         >

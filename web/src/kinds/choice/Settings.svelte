@@ -1,6 +1,7 @@
 <script lang="ts">
-  import { ImagePlus } from "@lucide/svelte";
+  import ImagePlus from "@lucide/svelte/icons/image-plus";
   import LIMITS from "../../generated/limits.json";
+  import RadioGroup from "../../ui/RadioGroup.svelte";
   import CountInput from "../../ui/CountInput.svelte";
   import PickSettings from "../PickSettings.svelte";
   import { letter } from "../picked";
@@ -9,7 +10,7 @@
 
   let { field, onchange, choosePicture }: SettingsProps<"choice"> = $props();
 
-  const COUNTS = [2, 3, 4, 5, 6];
+  const COUNTS = [2, 3, 4, 5, 6].map((count) => [count, String(count)] as const);
   const LEAST = 2;
   const MOST = 26;
   const PAIRS = [
@@ -52,20 +53,8 @@
   }
 </script>
 
-<fieldset>
-  <legend class="field-label">Options</legend>
-  <div class="join">
-    {#each COUNTS as count (count)}
-      <label class="btn join-item btn-sm w-9 px-0" class:btn-primary={field.options.length === count}>
-        <input
-          type="radio"
-          name="count"
-          class="sr-only"
-          checked={field.options.length === count}
-          onchange={() => setCount(count)}
-        />{count}
-      </label>
-    {/each}
+<RadioGroup label="Options" options={COUNTS} value={field.options.length} onchange={setCount} class="join">
+  {#snippet after()}
     <CountInput
       class="input join-item input-sm w-14 tabular-nums"
       label="Number of options"
@@ -74,23 +63,23 @@
       value={field.options.length}
       onvalue={setCount}
     />
-  </div>
-  <div class="mt-2 flex flex-wrap gap-2">
-    {#each PAIRS as texts (texts[0])}
-      <button class="btn btn-outline btn-sm" onclick={() => words(texts)}>{texts.join(" / ")}</button>
-    {/each}
-    <form class="flex w-full gap-1" onsubmit={setPair}>
-      <input
-        class="input input-sm min-w-0 flex-1"
-        aria-label="Two words of your own"
-        placeholder="rises / falls"
-        maxlength={2 * LIMITS.option + 1}
-        bind:value={pair}
-      />
-      <button class="btn btn-outline btn-sm">Use</button>
-    </form>
-  </div>
-</fieldset>
+  {/snippet}
+</RadioGroup>
+<div class="flex flex-wrap gap-2">
+  {#each PAIRS as texts (texts[0])}
+    <button class="btn btn-outline btn-sm" onclick={() => words(texts)}>{texts.join(" / ")}</button>
+  {/each}
+  <form class="flex w-full gap-1" onsubmit={setPair}>
+    <input
+      class="input input-sm min-w-0 flex-1"
+      aria-label="Two words of your own"
+      placeholder="Rises / falls"
+      maxlength={2 * LIMITS.option + 1}
+      bind:value={pair}
+    />
+    <button class="btn btn-outline btn-sm">Use</button>
+  </form>
+</div>
 <div>
   <label class="field-label" for="arrangement">They stand</label>
   <select

@@ -34,6 +34,7 @@ export const choice: TeacherKind<"choice"> = {
       part_marks: true,
     };
   },
+  asksForOne: ({ several }) => !several,
   pickedKey: (field, place, key) => {
     const picked = pickedByLetter(key?.picked ?? [], place, field.options, field.several);
     return picked && (picked.length > 0 ? { kind: "choice", picked } : null);

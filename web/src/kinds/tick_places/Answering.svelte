@@ -24,5 +24,5 @@
   {readonly}
   {describedby}
   onpick={(picked) => onanswer({ kind: "tick_places", version: 2, picked })}
-  {onfocus}
+  onfocus={() => onfocus()}
 />

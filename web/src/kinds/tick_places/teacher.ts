@@ -32,6 +32,7 @@ export const tickPlaces: TeacherKind<"tick_places"> = {
       part_marks: true,
     };
   },
+  asksForOne: ({ several }) => !several,
   pickedKey: (field, place, key) => {
     const picked = pickedByLetter(key?.picked ?? [], place, field.spots, field.several);
     return picked && (picked.length > 0 ? { kind: "tick_places", picked } : null);

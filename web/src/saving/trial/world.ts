@@ -5,39 +5,93 @@ import { Failure, noNetwork } from "../../api/failure";
 import type { Device } from "../device";
 import type { Surroundings } from "../surroundings";
 
-/** What one device keeps, and its tabs that watch each other. */
+interface Row {
+  value: string;
+  order: number;
+}
+
+/** What one device keeps: for each tab what it kept under a name. Its tabs hear of each other a little later. */
 export class Storage {
-  private readonly values = new Map<string, string>();
-  private readonly watching = new Map<object, (name: string) => void>();
+  private readonly rows = new Map<string, Map<object, Row>>();
+  private readonly views = new Map<Tab, View>();
 
   names(start: string): string[] {
-    return [...this.values.keys()].filter((name) => name.startsWith(start));
+    return [...this.rows.keys()].filter((name) => name.startsWith(start));
   }
 
+  /** What would be found if the device were opened now. */
   read<T>(name: string): T | undefined {
-    const text = this.values.get(name);
-    return text === undefined ? undefined : (JSON.parse(text) as T);
+    const row = newest(this.rows.get(name));
+    return row && (JSON.parse(row.value) as T);
   }
 
-  /** The storage as one tab sees it. */
+  /** The storage as one tab sees it: what was kept when it was opened, and what it has heard since. */
   seenBy(tab: Tab): Device {
+    const known = new Map([...this.rows].map(([name, rows]) => [name, new Map(rows)]));
+    const view: View = { known, told: () => undefined };
+    this.views.set(tab, view);
     return {
-      recall: (name) => this.read(name),
-      keep: (name, value) => {
+      recall: <T>(name: string) => {
+        const row = newest(known.get(name));
+        return row && (JSON.parse(row.value) as T);
+      },
+      keep: (name, value, order) => {
         if (!tab.open) return false;
-        this.values.set(name, JSON.stringify(value));
-        for (const [other, told] of this.watching) if (other !== tab) tab.world.soon(() => told(name));
+        const row = {
+          value: JSON.stringify(value),
+          order: order ?? (newest(known.get(name))?.order ?? 0) + 1,
+        };
+        put(this.rows, name, tab, row);
+        put(known, name, tab, row);
+        this.tell(tab, (other) => {
+          put(other.known, name, tab, row);
+          other.told(name);
+        });
         return true;
       },
-      forget: (name) => void (tab.open && this.values.delete(name)),
-      kept: (start) => this.names(start),
-      watch: (told) => void this.watching.set(tab, (name) => tab.open && told(name)),
+      forget: (name, upTo = Infinity) => {
+        if (!tab.open) return;
+        take(this.rows, name, upTo);
+        take(known, name, upTo);
+        this.tell(tab, (other) => take(other.known, name, upTo));
+      },
+      kept: (start) => [...known.keys()].filter((name) => name.startsWith(start)),
+      watch: (told) => (view.told = told),
     };
   }
 
   close(tab: Tab): void {
-    this.watching.delete(tab);
+    this.views.delete(tab);
   }
+
+  private tell(tab: Tab, what: (other: View) => void): void {
+    for (const other of this.views.keys()) {
+      if (other === tab) continue;
+      tab.world.soon(() => {
+        const view = this.views.get(other);
+        if (view) what(view);
+      });
+    }
+  }
+}
+
+interface View {
+  known: Map<string, Map<object, Row>>;
+  told: (name: string) => void;
+}
+
+function newest(rows: Map<object, Row> | undefined): Row | undefined {
+  return [...(rows?.values() ?? [])].sort((a, b) => b.order - a.order)[0];
+}
+
+function put(all: Map<string, Map<object, Row>>, name: string, tab: object, row: Row): void {
+  all.set(name, (all.get(name) ?? new Map<object, Row>()).set(tab, row));
+}
+
+function take(all: Map<string, Map<object, Row>>, name: string, upTo: number): void {
+  const rows = all.get(name);
+  for (const [tab, row] of rows ?? []) if (row.order <= upTo) rows?.delete(tab);
+  if (rows?.size === 0) all.delete(name);
 }
 
 /** A page that is open; closed, it does nothing any more, whatever was under way. */

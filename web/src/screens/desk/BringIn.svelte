@@ -49,7 +49,7 @@
         Drop PDFs, scans or photos anywhere here, or paste a screen grab. Several files become one worksheet.
       </p>
       {#if bringing.problem}
-        <p class="mt-3 border-l-4 border-warning pl-3 font-semibold text-warning" role="alert">
+        <p class="mt-3 problem" role="alert">
           {bringing.problem}
         </p>
       {/if}

@@ -1,16 +1,12 @@
 <script lang="ts">
+  import { plural } from "../../words/say";
   import { teacher, type Schemas } from "../../api/teacher";
   import Announcer from "../../ui/Announcer.svelte";
   import Logo from "../../ui/Logo.svelte";
+  import type { Begun } from "./begun";
   import BringIn from "./BringIn.svelte";
   import DeskSheet from "./DeskSheet.svelte";
 
-  interface Begun {
-    worksheets: Schemas["DeskSheet"][];
-    email: string;
-    largest_upload: number;
-    stand_in_camera: string | null;
-  }
   let { begun }: { begun: Begun } = $props();
 
   /** Milliseconds that typing may pause before it is looked for. */
@@ -40,7 +36,7 @@
 <header class="flex flex-wrap items-center gap-x-4 gap-y-2 px-5 py-3">
   <Logo />
   <span class="font-serif text-lg font-semibold">Velum</span>
-  <a class="quiet ml-auto text-sm hover:underline" href="/accounts/email/" title="Your account"
+  <a class="quiet ms-auto text-sm hover:underline" href="/accounts/email/" title="Your account"
     >{begun.email}</a
   >
   <a class="btn btn-ghost btn-sm" href="/accounts/logout/">Sign out</a>
@@ -59,13 +55,13 @@
       <input
         class="input w-72"
         type="search"
-        placeholder="a word of its title or its pages"
+        placeholder="A word of its title or its pages"
         maxlength="200"
         bind:value={words}
         oninput={() => look()}
       />
       <span class="quiet" role="status">
-        {found ? (found.length === 1 ? "1 worksheet" : `${found.length} worksheets`) : ""}
+        {found ? plural(found.length, ["# worksheet", "# worksheets"]) : ""}
       </span>
     </label>
     <ul class="mt-6 grid grid-cols-[repeat(auto-fill,minmax(15rem,1fr))] gap-x-7 gap-y-9">

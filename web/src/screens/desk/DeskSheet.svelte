@@ -2,7 +2,7 @@
   import { Failure, take } from "../../api/failure";
   import { teacher, type Schemas } from "../../api/teacher";
   import Picture from "../../ui/Picture.svelte";
-  import { moment } from "../../ui/dates";
+  import { moment, plural } from "../../words/say";
   import { THUMB } from "../../ui/pictures";
 
   let { sheet, onremoved }: { sheet: Schemas["DeskSheet"]; onremoved: () => void } = $props();
@@ -14,12 +14,12 @@
   const next = $derived.by(() => {
     if (sheet.unreadable) return { words: "Download it", href: `${editor}document.json` };
     if (sheet.newest_handout) return { words: "See the results", href: `/handouts/${sheet.newest_handout}/` };
-    if (sheet.fields === 0) return { words: "Place answer boxes", href: `${editor}#film` };
+    if (sheet.fields === 0) return { words: "Lay the fields", href: `${editor}#film` };
     if (sheet.keyed < sheet.fields)
       return { words: `Set the key (${sheet.keyed} of ${sheet.fields})`, href: `${editor}#key` };
     return { words: "Hand it out", href: `${editor}#hand-out` };
   });
-  const count = (n: number, one: string, many: string) => `${n} ${n === 1 ? one : many}`;
+  const pages = $derived(plural(sheet.pages, ["# page", "# pages"]));
 
   async function remove() {
     try {
@@ -38,7 +38,7 @@
   <a
     href={editor}
     class="paper relative block aspect-[1/1.12] overflow-hidden rounded-[2px] transition-transform duration-150 hover:-translate-y-1"
-    aria-label="Open {sheet.title}, {count(sheet.pages, 'page', 'pages')}"
+    aria-label="Open {sheet.title}, {pages}"
   >
     {#if !sheet.unreadable}
       <Picture
@@ -49,19 +49,19 @@
       />
     {/if}
     {#if sheet.pages > 1}
-      <span class="absolute right-2 bottom-2 rounded bg-(--sheet) px-2 py-0.5 text-sm font-semibold shadow">
-        {sheet.pages} pages
+      <span class="absolute end-2 bottom-2 rounded bg-(--sheet) px-2 py-0.5 text-sm font-semibold shadow">
+        {pages}
       </span>
     {/if}
   </a>
-  <h2 class="mt-3 text-lg leading-tight break-words">
+  <h2 class="mt-3 text-lg leading-tight" dir="auto">
     <a class="hover:underline" href={editor}>{sheet.title}</a>
   </h2>
   {#if sheet.unreadable}
     <p class="text-sm font-semibold text-warning">This worksheet cannot be read. It is kept as it is.</p>
   {/if}
   <p class="quiet text-sm">
-    {count(sheet.fields, "answer box", "answer boxes")} · changed {moment(sheet.changed_at)}
+    {plural(sheet.fields, ["# field", "# fields"])} · changed {moment(sheet.changed_at)}
   </p>
   {#if problem}<p class="mt-2 text-sm font-semibold text-warning" role="alert">{problem}</p>{/if}
   <div class="mt-2 flex items-center gap-2">

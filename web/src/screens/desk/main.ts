@@ -1,4 +1,6 @@
+import { begin } from "../../api/begin";
 import { show } from "../../ui/mount";
+import type { Begun } from "./begun";
 import Desk from "./Desk.svelte";
 
-show(Desk);
+await show(Desk, () => ({ begun: begin<Begun>() }));

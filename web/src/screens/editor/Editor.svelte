@@ -1,22 +1,25 @@
 <script lang="ts">
+  import Later from "../../ui/Later.svelte";
   import { untrack } from "svelte";
   import Announcer from "../../ui/Announcer.svelte";
-  import { Drawing } from "./drawing.svelte";
-  import type { Editing } from "./editing.svelte";
-  import Drawer from "./Drawer.svelte";
+  import { Drawing } from "./pages/drawing.svelte";
+  import type { Editing } from "./state/editing.svelte";
+  import Drawer from "./film/Drawer.svelte";
   import Header from "./Header.svelte";
   import LeftOut from "./LeftOut.svelte";
-  import HandOut from "./HandOut.svelte";
-  import { onKey } from "./keys";
+  import HandOut from "./hand_out/HandOut.svelte";
+  import type { Sight } from "../../canvas/sight";
+  import { focusOn } from "./film/keys";
+  import { undoKey } from "./state/undo_keys";
   import Overtaken from "./Overtaken.svelte";
   import RefusedEdits from "./RefusedEdits.svelte";
-  import Pages from "./Pages.svelte";
-  import PagesSlip from "./PagesSlip.svelte";
-  import { Paging } from "./paging.svelte";
-  import Slip from "./Slip.svelte";
-  import Stage from "./Stage.svelte";
-  import { stepIn, STEPS } from "./steps";
-  import Thumbs from "./Thumbs.svelte";
+  import Pages from "./pages/Pages.svelte";
+  import PagesSlip from "./pages/PagesSlip.svelte";
+  import { Paging } from "./pages/paging.svelte";
+  import Slip from "./slip/Slip.svelte";
+  import Stage from "./film/Stage.svelte";
+  import { stepIn } from "./steps";
+  import Thumbs from "./pages/Thumbs.svelte";
 
   let { editing }: { editing: Editing } = $props();
 
@@ -29,68 +32,92 @@
   const paging = new Paging(editing);
   let step = $state(stepIn(location.hash));
   $effect(() => {
-    if (editing.saves > 0) drawing.lookAgain();
+    if (editing.store.saves > 0)
+      drawing.lookAgain(untrack(() => [editing.document.pages, editing.document.aside]));
   });
   $effect(() => {
     const there = new Set([...editing.document.pages, ...editing.document.aside].map(({ id }) => id));
     untrack(() => drawing.keepOnly(there));
   });
-  let goTo = $state.raw<{ page: string }>();
+  let goTo = $state<string>();
+  const view = $state<{ zoom: number; sight: Sight | undefined }>({ zoom: 1, sight: undefined });
+
+  function backToTheFilm(event: KeyboardEvent) {
+    const inDialog = (event.target as Element).closest("dialog");
+    if (event.key !== "Escape" || inDialog || event.defaultPrevented || step !== "film") return;
+    event.stopPropagation();
+    void focusOn(document, editing.hand.selected[0] ?? editing.hand.stop ?? undefined);
+  }
+
+  function onkeydown(event: KeyboardEvent) {
+    const asked = undoKey(event);
+    if (!asked) return;
+    event.preventDefault();
+    if (asked === "undo") editing.undo();
+    else editing.redo();
+  }
 </script>
 
 <svelte:window
   onhashchange={() => (step = stepIn(location.hash))}
-  onkeydown={(event) => step === "film" && onKey(event, editing)}
-  onbeforeunload={(event) => editing.saving.is !== "saved" && editing.queue.unsaved && event.preventDefault()}
+  {onkeydown}
+  onbeforeunload={(event) =>
+    editing.store.saving.is !== "saved" && editing.store.queue.unsaved && event.preventDefault()}
 />
 <svelte:head><title>{editing.document.title} · Velum</title></svelte:head>
 
 <Announcer />
-<div
-  class="grid h-dvh grid-cols-[13.5rem_1fr_17rem] grid-rows-[auto_auto_1fr] gap-x-4 overflow-hidden px-4 max-lg:grid-cols-[9rem_1fr_14rem] max-lg:gap-x-2 max-lg:px-2"
->
-  <div class="col-span-3">
-    <Header {editing} />
-    <RefusedEdits {editing} />
-    <LeftOut {editing} />
+<!-- Wide, everything is on the screen at once, and the paper has most of it. With little room, or large letters, one thing
+stands below the other, and the page scrolls. -->
+<div class="@container h-dvh overflow-y-auto">
+  <div
+    class="grid gap-x-3 px-3 @max-[56rem]:gap-y-3 @min-[56rem]:h-dvh @min-[56rem]:grid-cols-[6.25rem_minmax(0,1fr)_15.5rem] @min-[56rem]:grid-rows-[auto_minmax(0,1fr)] @min-[56rem]:overflow-hidden"
+  >
+    <div class="@min-[56rem]:col-span-3">
+      <Header {editing} {step} />
+      <RefusedEdits {editing} />
+      <LeftOut {editing} />
+    </div>
+    <div
+      class="flex min-h-0 gap-3 @max-[56rem]:flex-wrap @min-[56rem]:row-start-2 @min-[56rem]:flex-col @min-[56rem]:justify-between @min-[56rem]:pb-3"
+    >
+      {#if step === "film"}<Drawer {editing} />{:else}<div></div>{/if}
+      <Thumbs {editing} {drawing} onpick={(page) => (goTo = page)} />
+    </div>
+    <main
+      class="min-h-0 overflow-hidden rounded-t-lg bg-base-200 @max-[56rem]:h-[75dvh] @min-[56rem]:col-start-2 @min-[56rem]:row-start-2"
+    >
+      {#if step === "pages"}
+        <Pages {paging} {drawing} />
+      {:else if step === "hand-out"}
+        <HandOut {editing} />
+      {:else}
+        <Stage {editing} {drawing} {step} {view} bind:goTo />
+      {/if}
+    </main>
+    <!-- svelte-ignore a11y_no_noninteractive_element_interactions (Escape leads back to the film from wherever in it) -->
+    <aside
+      class="min-h-0 pb-4 @min-[56rem]:row-start-2 @min-[56rem]:overflow-y-auto"
+      aria-label="What is in hand"
+      data-slip
+      onkeydown={backToTheFilm}
+    >
+      {#if step === "pages"}
+        <div class="slip min-h-64 px-5 pt-6 pb-5"><PagesSlip {paging} {drawing} /></div>
+      {:else}
+        <Slip {editing} {paging} {drawing} {step} />
+      {/if}
+    </aside>
   </div>
-  <nav class="col-start-2 flex items-end gap-1" aria-label="Steps">
-    {#each STEPS as [name, label] (name)}
-      <a
-        href="#{name}"
-        aria-current={step === name ? "step" : undefined}
-        class="rounded-t-lg px-4 py-1.5 font-semibold {step === name
-          ? 'border-t-2 border-accent bg-base-200'
-          : 'quiet bg-base-200/40 hover:bg-base-200'}"
-      >
-        {label}
-      </a>
-    {/each}
-  </nav>
-  <div class="row-start-3 flex min-h-0 flex-col justify-between gap-4 pb-4">
-    {#if step === "film"}<Drawer {editing} />{:else}<div></div>{/if}
-    <Thumbs {editing} {drawing} onpick={(page) => (goTo = { page })} />
-  </div>
-  <main class="col-start-2 row-start-3 min-h-0 overflow-hidden rounded-tr-lg bg-base-200">
-    {#if step === "pages"}
-      <Pages {paging} {drawing} />
-    {:else if step === "hand-out"}
-      <HandOut {editing} />
-    {:else}
-      <Stage {editing} {drawing} {step} {goTo} />
-    {/if}
-  </main>
-  <aside class="row-start-3 min-h-0 overflow-y-auto pb-4" aria-label="What is in hand">
-    {#if step === "pages"}
-      <div class="slip min-h-64 px-5 pt-6 pb-5"><PagesSlip {paging} {drawing} /></div>
-    {:else}
-      <Slip {editing} {paging} {drawing} {step} />
-    {/if}
-  </aside>
 </div>
-{#if editing.stale && editing.deciding}<Overtaken {editing} />{/if}
-{#if editing.choosing}
-  {#await import("./fixtures/PictureDialog.svelte") then { default: PictureDialog }}
-    <PictureDialog then={editing.choosing} onclose={() => (editing.choosing = null)} />
-  {/await}
+{#if editing.store.stale && editing.store.deciding}<Overtaken {editing} />{/if}
+{#if editing.hand.choosing}
+  {@const { choosing } = editing.hand}
+  {@const putDown = () => (editing.hand.choosing = null)}
+  <Later load={() => import("./fixtures/PictureDialog.svelte")} onclose={putDown}>
+    {#snippet children({ default: PictureDialog })}<PictureDialog
+        then={choosing}
+        onclose={putDown}
+      />{/snippet}
+  </Later>
 {/if}

@@ -1,7 +1,7 @@
 <script lang="ts">
   // What of the files that were brought in could not be read.
   import { leftOut } from "../../bringing/left_out";
-  import type { Editing } from "./editing.svelte";
+  import type { Editing } from "./state/editing.svelte";
 
   let { editing }: { editing: Editing } = $props();
 
@@ -10,11 +10,7 @@
 </script>
 
 {#if editing.leftOut.length > 0}
-  <section
-    class="mb-2 flex items-start gap-3 border-l-4 border-warning pl-3"
-    aria-label="Left out"
-    role="status"
-  >
+  <section class="mb-2 flex items-start gap-3 heed" aria-label="Left out" role="status">
     <p class="flex-1 font-semibold text-warning">{editing.leftOut.join(" ")} All the rest was brought in.</p>
     <button class="btn btn-ghost btn-sm" onclick={() => (editing.leftOut = [])}>I have seen it</button>
   </section>

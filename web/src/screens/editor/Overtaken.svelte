@@ -1,30 +1,31 @@
 <script lang="ts">
-  import { asModal } from "../../ui/modal";
-  import type { Editing } from "./editing.svelte";
+  import { plural } from "../../words/say";
+  import Dialog from "../../ui/Dialog.svelte";
+  import type { Editing } from "./state/editing.svelte";
 
   let { editing }: { editing: Editing } = $props();
 
   // svelte-ignore state_referenced_locally
-  const changes = editing.overtakenCount;
+  const changes = editing.store.overtakenCount;
 </script>
 
 <!-- Escape decides nothing: it can be decided later. -->
-<dialog
-  class="card-paper m-auto max-w-md px-7 py-6 backdrop:bg-neutral/40"
-  aria-labelledby="overtaken"
-  onclose={() => (editing.deciding = false)}
-  {@attach asModal}
+<Dialog
+  title="This worksheet was changed in another tab"
+  class="w-[min(28rem,92vw)]"
+  onclose={() => (editing.store.deciding = false)}
 >
-  <h2 id="overtaken" class="text-xl">This worksheet was changed in another tab</h2>
   <p class="mt-3">
-    {changes === 1 ? "Your last change here is" : `Your last ${changes} changes here are`} not saved yet, and nothing
-    of the other tab is lost.
+    {plural(changes, [
+      "Your last change here is not saved yet, and nothing of the other tab is lost.",
+      "Your last # changes here are not saved yet, and nothing of the other tab is lost.",
+    ])}
   </p>
   <div class="mt-5 flex flex-wrap gap-3">
-    <button class="btn btn-primary" onclick={() => editing.settle(true)}>Put my changes on top</button>
-    <button class="btn btn-outline" onclick={() => editing.settle(false)}
+    <button class="btn btn-primary" onclick={() => editing.store.settle(true)}>Put my changes on top</button>
+    <button class="btn btn-outline" onclick={() => editing.store.settle(false)}
       >Take the other tab's, drop mine</button
     >
-    <button class="btn btn-ghost" onclick={() => (editing.deciding = false)}>Decide later</button>
+    <button class="btn btn-ghost" onclick={() => (editing.store.deciding = false)}>Decide later</button>
   </div>
-</dialog>
+</Dialog>

@@ -1,9 +1,11 @@
 <script lang="ts">
+  import { plural } from "../../words/say";
   // Edits that the server does not take: each can be corrected, or left out. Everything else is saved.
   import type { Edit } from "../../api/teacher";
   import { Failure } from "../../api/failure";
   import { subjectOf } from "../../worksheet/edits";
-  import { isField, type Editing, type Placed } from "./editing.svelte";
+  import { isField, lying, type Placed } from "../../worksheet/lying";
+  import type { Editing } from "./state/editing.svelte";
 
   let { editing }: { editing: Editing } = $props();
 
@@ -21,7 +23,7 @@
             : "fixture_id" in edit
               ? edit.fixture_id
               : undefined;
-    return [...editing.fields, ...editing.fixtures].find((placed) => placed.id === id);
+    return id === undefined ? undefined : lying(editing.document, [id])[0];
   }
 
   function name(edit: Edit): string {
@@ -35,39 +37,41 @@
   /** Take in hand what is to be corrected. */
   function correct(about: Placed, edit: Edit) {
     location.hash = edit.op === "set_key" ? "#key" : "#film";
-    editing.select([about.id]);
-    if (!isField(about) && (about.kind === "text" || about.kind === "table")) editing.writing = about.id;
+    editing.hand.select([about.id]);
+    if (!isField(about) && (about.kind === "text" || about.kind === "table")) editing.hand.writing = about.id;
   }
 
   async function leaveOut(edit: Edit) {
     problem = "";
     try {
-      await editing.leaveOut(subjectOf(edit));
+      await editing.store.leaveOut(subjectOf(edit));
     } catch (failure) {
       problem = failure instanceof Failure ? failure.message : String(failure);
     }
   }
 </script>
 
-{#if editing.refused.length > 0}
+{#if editing.store.refused.length > 0}
   <section
-    class="mb-2 max-h-[30dvh] overflow-y-auto border-l-4 border-warning bg-base-100 px-4 py-2"
+    class="mb-2 max-h-[30dvh] overflow-y-auto heed bg-base-100 px-4 py-2"
     aria-label="Not saved"
     role="status"
   >
     <p class="font-semibold text-warning">
-      {editing.refused.length === 1 ? "One change" : `${editing.refused.length} changes`} could not be saved. Everything
-      else is.
+      {plural(editing.store.refused.length, [
+        "One change could not be saved. Everything else is.",
+        "# changes could not be saved. Everything else is.",
+      ])}
     </p>
     <ul>
-      {#each editing.refused as { edit, message } (subjectOf(edit))}
+      {#each editing.store.refused as { edit, message } (subjectOf(edit))}
         {@const about = placed(edit)}
         <li class="mt-1 flex flex-wrap items-center gap-x-3 gap-y-1 text-sm">
           <span class="min-w-0 flex-1 basis-64"><b>{name(edit)}</b>: {message}</span>
           {#if about}
             <button class="btn btn-outline btn-sm" onclick={() => correct(about, edit)}>Correct it</button>
           {/if}
-          <button class="btn btn-ghost btn-sm" onclick={() => editing.queue.tryAgain(subjectOf(edit))}
+          <button class="btn btn-ghost btn-sm" onclick={() => editing.store.queue.tryAgain(subjectOf(edit))}
             >Try again</button
           >
           <button class="btn btn-ghost btn-sm" onclick={() => leaveOut(edit)}>Leave it out</button>

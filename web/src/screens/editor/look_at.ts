@@ -1,7 +1,7 @@
 // Leading to fields, from wherever the teacher is.
 
 import { tick } from "svelte";
-import type { Editing } from "./editing.svelte";
+import type { Editing } from "./state/editing.svelte";
 import type { Step } from "./steps";
 
 /** Frames after which a field that is not built yet is no longer waited for. */
@@ -9,7 +9,7 @@ const PATIENCE = 120;
 
 /** Show fields in a step of the editor, in hand and in the middle of what is seen. */
 export function lookAt(editing: Editing, ids: string[], step: Step): void {
-  editing.select(ids);
+  editing.hand.select(ids);
   if (location.hash === `#${step}`) {
     // At once, for the next letter may be typed already.
     look(ids[0]);

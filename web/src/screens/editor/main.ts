@@ -1,10 +1,11 @@
-import { mount } from "svelte";
-import "../../styles/app.css";
 import { begin } from "../../api/begin";
-import type { Opened } from "./editing.svelte";
+import { KINDS } from "../../kinds/teacher";
+import { show } from "../../ui/mount";
+import type { Opened } from "./state/editing.svelte";
 import Editor from "./Editor.svelte";
 import { openWorksheet } from "./open";
 
-const target = document.getElementById("screen");
-const editing = await openWorksheet(begin<Opened>());
-if (target) mount(Editor, { target, props: { editing } });
+await show(Editor, async () => {
+  const [editing] = await Promise.all([openWorksheet(begin<Opened>()), KINDS.load(KINDS.names)]);
+  return { editing };
+});

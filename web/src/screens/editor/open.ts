@@ -2,23 +2,29 @@
 
 import { failureFrom, noNetwork } from "../../api/failure";
 import { teacher, type Schemas } from "../../api/teacher";
-import { EditQueue, queueName, Stale } from "../../saving/edit_queue";
-import { Editing, type Opened } from "./editing.svelte";
+import { openDevice } from "../../saving/device";
+import { EditQueue, namesOf, queueName, Stale, type Wire } from "../../saving/edit_queue";
+import { inBrowser } from "../../saving/surroundings";
+import { Editing, type Opened } from "./state/editing.svelte";
 
 /** Milliseconds after which a save is tried again: it is recognised if it comes twice. */
 const TIMEOUT = 30_000;
 
 export async function openWorksheet(begun: Opened): Promise<Editing> {
   const editing = new Editing(begun);
-  editing.queue = new EditQueue(await queueName(begun.id), begun.version, begun.revision, {
+  const device = await openDevice([namesOf(begun.id)]);
+  const wire = {
     send: (batch) => send(begun.id, batch),
-    onOrder: (order) => editing.saved(order),
-    onState: (state) => (editing.saving = state),
-    onStale: (worksheet, edits) => editing.overtaken(worksheet, edits),
-    onBehind: () => void editing.refresh(),
-    onRefused: (refused) => (editing.refused = refused),
-  });
-  if (await editing.queue.resume()) await editing.refresh().catch(() => editing.showPending());
+    onOrder: (order) => editing.store.saved(order),
+    onState: (state) => (editing.store.saving = state),
+    onStale: (worksheet, edits) => editing.store.overtaken(worksheet, edits),
+    onBehind: () => void editing.store.refresh(),
+    onRefused: (refused) => (editing.store.refused = refused),
+  } satisfies Wire;
+  const name = await queueName(begun.id, device);
+  editing.store.queue = new EditQueue(name, begun.version, begun.revision, wire, inBrowser(device));
+  if (await editing.store.queue.resume())
+    await editing.store.refresh().catch(() => editing.store.showPending());
   return editing;
 }
 

@@ -12,12 +12,12 @@
   const TRIES = [1, 2, 3, 4, 5, 10];
   const COSTS = [0, 10, 20, 25, 33, 50, 100];
   const SHOWN = [
-    ["shows_hints", "your hint, where you wrote one"],
-    ["shows_reasons", "why it is not right"],
+    ["shows_hints", "Your hint, where you wrote one"],
+    ["shows_reasons", "Why it is not right"],
   ] as const;
 </script>
 
-<div class="space-y-3 border-l-4 border-(--hairline) pl-3">
+<div class="space-y-3 border-s-4 border-(--hairline) ps-3">
   <label class="block">
     <span class="field-label">Tries for each question</span>
     <select
@@ -25,7 +25,7 @@
       value={String(handout.tries_allowed ?? "")}
       onchange={(event) => onsettle({ tries_allowed: Number(event.currentTarget.value) || null })}
     >
-      <option value="">any number</option>
+      <option value="">Any number</option>
       {#each TRIES as count (count)}<option value={String(count)}>{count}</option>{/each}
     </select>
   </label>
@@ -50,7 +50,7 @@
       onchange={(event) => onsettle({ try_cost: Number(event.currentTarget.value) })}
     >
       {#each COSTS as cost (cost)}
-        <option value={String(cost)}>{cost === 0 ? "nothing" : `${cost} % of its points`}</option>
+        <option value={String(cost)}>{cost === 0 ? "Nothing" : `${cost} % of its points`}</option>
       {/each}
     </select>
   </label>

@@ -2,7 +2,7 @@
   import type { Schemas } from "../../api/teacher";
   import Announcer from "../../ui/Announcer.svelte";
   import Logo from "../../ui/Logo.svelte";
-  import { moment } from "../../ui/dates";
+  import { moment } from "../../words/say";
   import NewestKey from "./NewestKey.svelte";
   import JoinCard from "./JoinCard.svelte";
   import { Live } from "./results.svelte";
@@ -23,7 +23,7 @@
 <header class="flex flex-wrap items-center gap-x-4 gap-y-2 px-5 py-3">
   <Logo />
   <div class="min-w-0 flex-1 basis-60">
-    <h1 class="truncate text-xl">{handout.title}</h1>
+    <h1 class="truncate text-xl" dir="auto">{handout.title}</h1>
     <p class="quiet text-sm">
       Handed out {moment(handout.created_at)} ·
       <a href="/worksheets/{handout.worksheet}/">open the worksheet</a>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Dialog from "../../ui/Dialog.svelte";
   import { Failure } from "../../api/failure";
   import CheckSettings from "./CheckSettings.svelte";
   import type { Live, Settings } from "./results.svelte";
@@ -7,7 +8,7 @@
 
   let copied = $state(false);
   let problem = $state("");
-  let large: HTMLDialogElement;
+  let large = $state(false);
   const handout = $derived(live.results.handout);
   const qr = $derived(`/handouts/${handout.id}/qr.svg`);
 
@@ -30,7 +31,9 @@
 
 <section class="card-paper self-start px-6 py-5" aria-label="How students join">
   <p class="quiet text-sm font-semibold">Join code</p>
-  <p class="font-serif text-4xl font-bold tracking-wider tabular-nums" data-testid="code">{handout.code}</p>
+  <p class="font-serif text-4xl font-semibold tracking-wider tabular-nums" translate="no" data-testid="code">
+    {handout.code}
+  </p>
   <img class="mt-3 w-44" src={qr} alt="QR code of the link" width="176" height="176" />
   <label class="field-label mt-3" for="link">Link</label>
   <div class="flex gap-2">
@@ -43,7 +46,7 @@
     />
     <button class="btn btn-outline" onclick={copy}>{copied ? "Copied" : "Copy"}</button>
   </div>
-  <button class="btn btn-primary mt-4 w-full" onclick={() => large.showModal()}>Show it large</button>
+  <button class="btn btn-primary mt-4 w-full" onclick={() => (large = true)}>Show it large</button>
   <div class="mt-5 space-y-3 border-t border-(--hairline) pt-4">
     <label class="flex items-start gap-3">
       <input
@@ -72,18 +75,18 @@
   </div>
 </section>
 
-<dialog
-  bind:this={large}
-  class="m-0 h-dvh max-h-none w-screen max-w-none bg-base-100 text-base-content open:grid open:place-items-center"
-  aria-label="How to join"
->
-  <div class="flex flex-wrap items-center justify-center gap-x-16 gap-y-6 p-8">
-    <img class="w-[min(46vh,80vw)]" src={qr} alt="QR code of the link" />
-    <div>
-      <p class="text-2xl">{new URL(handout.link).host}/join</p>
-      <p class="font-serif text-[min(8rem,16vw)] leading-none font-bold tracking-wider">{handout.code}</p>
-      <p class="mt-6 text-2xl">{handout.title}</p>
-      <form method="dialog"><button class="btn btn-outline mt-10">Close</button></form>
+{#if large}
+  <Dialog title="How to join" class="h-dvh max-h-none w-screen rounded-none" onclose={() => (large = false)}>
+    <div class="flex min-h-[80dvh] flex-wrap items-center justify-center gap-x-16 gap-y-6 p-8">
+      <img class="w-[min(46vh,80vw)]" src={qr} alt="QR code of the link" />
+      <div>
+        <p class="text-2xl" translate="no">{new URL(handout.link).host}/join</p>
+        <p class="font-serif text-[min(8rem,16vw)] leading-none font-semibold tracking-wider" translate="no">
+          {handout.code}
+        </p>
+        <p class="mt-6 text-2xl" dir="auto">{handout.title}</p>
+        <button class="btn btn-outline mt-10" onclick={() => (large = false)}>Close</button>
+      </div>
     </div>
-  </div>
-</dialog>
+  </Dialog>
+{/if}

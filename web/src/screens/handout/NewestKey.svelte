@@ -1,5 +1,6 @@
 <script lang="ts">
   // The key was changed after the worksheet was handed out: what it would change is shown, then everybody is marked by it.
+  import { list } from "../../words/say";
   import { Failure } from "../../api/failure";
   import type { Schemas } from "../../api/teacher";
   import type { Live } from "./results.svelte";
@@ -21,18 +22,19 @@
     busy = false;
   }
 
-  function about(questions: string[]): string {
-    if (questions.length === 0) return "";
-    return ` (of ${questions.length === 1 ? "question" : "questions"} ${questions.join(", ")})`;
-  }
+  const changed = $derived(preview?.changed ?? []);
 
   $effect(() => void attempt(async () => (preview = await live.previewNewestKey())));
 </script>
 
-<div class="mt-5 border-l-4 border-accent pl-3">
+<div class="mt-5 border-s-4 border-accent ps-3">
   <p>
-    You have changed the right answers since{about(preview?.changed ?? [])}. Everybody here is marked by the
-    old ones.
+    {changed.length === 0
+      ? "You have changed the right answers since."
+      : changed.length === 1
+        ? `You have changed the right answer of question ${changed[0]} since.`
+        : `You have changed the right answers of questions ${list(changed)} since.`}
+    Everybody here is marked by the old ones.
   </p>
   {#if preview && preview.doubtful.length > 0}
     <ul class="mt-2 text-warning" aria-label="Look at these first">

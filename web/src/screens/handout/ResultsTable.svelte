@@ -1,11 +1,13 @@
 <script lang="ts">
+  import { list, plural } from "../../words/say";
   import type { Schemas } from "../../api/teacher";
+  import { refName } from "../../kinds/form";
   import VerdictMark, { inWords } from "../../ui/VerdictMark.svelte";
 
   let { results }: { results: Schemas["ResultsOut"] } = $props();
 
   const standing = (row: Schemas["CopyRow"]) =>
-    row.handed_in_at ? "handed in" : row.saved_at ? "working" : "not begun";
+    row.handed_in_at ? "Handed in" : row.saved_at ? "Working" : "Not begun";
   const total = (row: Schemas["CopyRow"]) => (row.handed_in_at ? row.total : row.saved_at ? "…" : "–");
 </script>
 
@@ -14,19 +16,19 @@
   <table class="w-full border-collapse text-[0.9rem] tabular-nums">
     <thead class="quiet text-[0.8rem]">
       <tr>
-        <th scope="col" class="sticky left-0 bg-base-300 px-3 py-2 text-left font-semibold">Student</th>
-        <th scope="col" class="px-2 py-2 text-left font-semibold">Work</th>
-        {#each results.fields as field (field.field_id)}
-          <th scope="col" class="min-w-8 px-1 py-2 font-semibold">{field.number}</th>
+        <th scope="col" class="sticky start-0 bg-base-300 px-3 py-2 text-start font-semibold">Student</th>
+        <th scope="col" class="px-2 py-2 text-start font-semibold">Work</th>
+        {#each results.questions as question (refName(question))}
+          <th scope="col" class="min-w-8 px-1 py-2 font-semibold">{question.number}</th>
         {/each}
-        <th scope="col" class="px-3 py-2 text-right font-semibold whitespace-nowrap">of {results.points}</th>
+        <th scope="col" class="px-3 py-2 text-end font-semibold whitespace-nowrap">of {results.points}</th>
       </tr>
     </thead>
     <tbody>
       {#each results.rows as row (row.id)}
         <tr class="odd:bg-base-100/60">
-          <th scope="row" class="sticky left-0 max-w-56 bg-base-200 px-3 py-2 text-left font-semibold">
-            <a href="/copies/{row.id}/" class="block truncate underline-offset-4 hover:underline"
+          <th scope="row" class="sticky start-0 max-w-56 bg-base-200 px-3 py-2 text-start font-semibold">
+            <a href="/copies/{row.id}/" class="block truncate underline-offset-4 hover:underline" dir="auto"
               >{row.name}</a
             >
           </th>
@@ -34,29 +36,29 @@
             {standing(row)}{#if row.late > 0}<span class="font-semibold text-warning">, {row.late} late</span
               >{/if}
           </td>
-          {#each row.marks as mark, i (mark.field_id)}
+          {#each row.marks as mark, i (refName(mark))}
             <td class="px-1 text-center">
               <span class="relative inline-block">
                 <VerdictMark
                   verdict={mark.verdict}
                   tries={mark.tries}
-                  label="{results.fields[i]?.number}: {inWords(mark.verdict, mark.tries)}{mark.overruled
+                  label="{results.questions[i]?.number}: {inWords(mark.verdict, mark.tries)}{mark.overruled
                     ? ', your decision'
                     : ''}"
                 />
                 {#if mark.overruled}
                   <span
-                    class="absolute -right-1.5 -bottom-0.5 size-1.5 rounded-full bg-accent"
+                    class="absolute -end-1.5 -bottom-0.5 size-1.5 rounded-full bg-accent"
                     aria-hidden="true"
                   ></span>
                 {/if}
               </span>
             </td>
           {/each}
-          <td class="px-3 text-right font-bold whitespace-nowrap">
+          <td class="px-3 text-end font-bold whitespace-nowrap">
             {total(row)}{#if row.handed_in_at && row.waiting > 0}&nbsp;<span
                 class="quiet font-normal"
-                title="{row.waiting} wait for you">+?</span
+                title={plural(row.waiting, ["# waits for you", "# wait for you"])}>+?</span
               >{/if}
           </td>
         </tr>
@@ -66,6 +68,6 @@
 </div>
 {#if results.opinions.length > 0}
   <p class="quiet mt-3 text-sm">
-    Without points, so opinions that are not marked: {results.opinions.join(", ")}. Read them in each copy.
+    Without points, so opinions that are not marked: {list(results.opinions)}. Read them in each copy.
   </p>
 {/if}

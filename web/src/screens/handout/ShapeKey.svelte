@@ -3,12 +3,12 @@
   import VerdictMark from "../../ui/VerdictMark.svelte";
 
   const SHAPES = [
-    ["right", 0, "right"],
-    ["right", 1, "right on a later try"],
-    ["partly", 0, "partly"],
-    ["wrong", 0, "not right"],
-    ["blank", 0, "blank"],
-    ["teacher", 0, "for you to mark"],
+    ["right", 0, "Right"],
+    ["right", 1, "Right on a later try"],
+    ["partly", 0, "Partly"],
+    ["wrong", 0, "Not right"],
+    ["blank", 0, "Blank"],
+    ["teacher", 0, "For you to mark"],
   ] as const;
 </script>
 
@@ -17,6 +17,6 @@
     <li class="flex items-center gap-1.5"><VerdictMark {verdict} {tries} silent />{words}</li>
   {/each}
   <li class="flex items-center gap-1.5">
-    <span class="size-1.5 rounded-full bg-accent"></span>your decision
+    <span class="size-1.5 rounded-full bg-accent"></span>Your decision
   </li>
 </ul>

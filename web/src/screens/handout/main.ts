@@ -1,4 +1,6 @@
+import { begin } from "../../api/begin";
+import type { Schemas } from "../../api/teacher";
 import { show } from "../../ui/mount";
 import Handout from "./Handout.svelte";
 
-show(Handout);
+await show(Handout, () => ({ begun: begin<Schemas["ResultsOut"]>() }));

@@ -3,6 +3,7 @@
 import { take } from "../../api/failure";
 import { teacher, type Schemas } from "../../api/teacher";
 import { announce } from "../../ui/Announcer.svelte";
+import { plural } from "../../words/say";
 
 type Results = Schemas["ResultsOut"];
 /** What is left out stays as it is. */
@@ -43,7 +44,7 @@ export class Live {
       teacher.POST("/api/handouts/{handout_id}/newest-key", { params }),
     );
     this.results = results;
-    announce(changed === 1 ? "1 mark changed" : `${changed} marks changed`);
+    announce(plural(changed, ["# mark changed", "# marks changed"]));
   }
 
   private async look(): Promise<void> {

@@ -1,33 +1,50 @@
 <script lang="ts">
-  import type { Schemas } from "../../api/teacher";
+  import type { Field, Schemas } from "../../api/teacher";
   import { kindOf } from "../../kinds/teacher";
   import VerdictMark, { inWords } from "../../ui/VerdictMark.svelte";
-  import { moment } from "../../ui/dates";
-  import { numbersOf } from "../../worksheet/numbering";
+  import { list, moment } from "../../words/say";
+  import { refName } from "../../kinds/form";
+  import { numbersOf, type Question } from "../../worksheet/numbering";
 
   type Earned = Schemas["OverruleIn"]["earned"];
 
   interface Props {
     review: Schemas["ReviewOut"];
-    fieldId: string | undefined;
+    /** The question in hand. */
+    question: Question | undefined;
     onoverrule: (earned: Earned, note: string) => Promise<void>;
+    /** Count the answer as right, for everybody. */
+    onaccept: () => Promise<void>;
   }
-  let { review, fieldId, onoverrule }: Props = $props();
+  let { review, question, onoverrule, onaccept }: Props = $props();
 
   let note = $state("");
   let other = $state("");
   let wrong = $state(false);
 
-  const fields = $derived(review.document.fields);
-  const field = $derived(fields.find((field) => field.id === fieldId));
-  const mark = $derived(review.row.marks.find((mark) => mark.field_id === fieldId));
+  const field = $derived(question?.field);
+  const fieldId = $derived(field?.id);
+  const part = $derived(question?.part.id);
+  const mark = $derived(review.row.marks.find((mark) => refName(mark) === question?.name));
   const given = $derived(review.answers.find((answer) => answer.field_id === fieldId));
   const answer = $derived(given?.answer);
   const late = $derived(review.late.filter((answer) => answer.field_id === fieldId));
-  const lateNumbers = $derived([...new Set(review.late.map(({ field_id }) => numbers[field_id]))]);
+  const lateNumbers = $derived([...new Set(review.late.map(({ field_id }) => numbers[field_id] ?? ""))]);
   const key = $derived(fieldId ? review.document.keys[fieldId] : undefined);
-  const record = $derived(review.record.filter((ruling) => ruling.field_id === fieldId).reverse());
-  const numbers = $derived(numbersOf(fields));
+  const record = $derived(
+    review.record.filter((ruling) => ruling.field_id === fieldId && ruling.part === part).reverse(),
+  );
+  const numbers = $derived(numbersOf(review.document.fields));
+  const canBeAccepted = $derived(
+    Boolean(
+      answer &&
+      key &&
+      kindOf(field as Field).acceptsMore &&
+      mark &&
+      mark.verdict !== "right" &&
+      mark.verdict !== "blank",
+    ),
+  );
 
   /** The marks a teacher gives most. */
   const USUAL = [
@@ -57,12 +74,12 @@
 
 {#snippet cameLate()}
   {#if field && late.length > 0}
-    <div class="mt-4 border-l-4 border-warning pl-3">
+    <div class="mt-4 heed">
       <h3 class="font-sans text-sm font-semibold">Came too late to be handed in</h3>
       <ul class="text-sm">
         {#each late as { answer, kept, typed_at }, i (i)}
-          <li class="mt-1 break-words whitespace-pre-wrap">
-            {answer ? kindOf(field).answerInWords(answer, field) || "emptied" : kept}
+          <li class="mt-1 whitespace-pre-wrap" dir="auto">
+            {answer ? kindOf(field).answerInWords(answer, field) || "Emptied" : kept}
             <span class="quiet block">{moment(typed_at)}</span>
           </li>
         {/each}
@@ -74,16 +91,16 @@
 <div class="slip min-h-64 px-5 pt-6 pb-5">
   {#if field && mark}
     <p class="quiet text-sm">{kindOf(field).label}</p>
-    <h2 class="text-lg">Question {numbers[field.id]}</h2>
+    <h2 class="text-lg">Question {question?.number}</h2>
     <p class="mt-3 flex items-center gap-2">
       <VerdictMark verdict={mark.verdict} tries={mark.tries} silent />
       <span><b>{mark.earned}</b> of {mark.points} · {inWords(mark.verdict, mark.tries)}</span>
     </p>
-    <p class="quiet text-sm">{mark.reason}</p>
+    <p class="quiet text-sm" dir="auto">{mark.reason}</p>
     <dl class="mt-4 space-y-3">
       <div>
         <dt class="field-label">Answer</dt>
-        <dd class="max-h-48 overflow-y-auto break-words whitespace-pre-wrap">
+        <dd class="max-h-48 overflow-y-auto whitespace-pre-wrap" dir="auto">
           {#if given?.kept}{@render unreadable(given.kept)}{:else}
             {answer ? kindOf(field).answerInWords(answer, field) : "–"}
           {/if}
@@ -91,11 +108,16 @@
       </div>
       <div>
         <dt class="field-label">Right answer</dt>
-        <dd class="break-words whitespace-pre-wrap">
-          {key ? kindOf(field).keyInWords(key, field) : "none set"}
+        <dd class="whitespace-pre-wrap" dir="auto">
+          {key ? kindOf(field).keyInWords(key, field) : "None set"}
         </dd>
       </div>
     </dl>
+    {#if canBeAccepted}
+      <button class="btn btn-outline btn-sm mt-3" onclick={onaccept}
+        >Count this answer as right for everybody</button
+      >
+    {/if}
     {@render cameLate()}
     <div class="mt-5 border-t border-(--hairline) pt-4">
       <h3 class="font-sans text-sm font-semibold">Your mark</h3>
@@ -139,9 +161,9 @@
     {/if}
   {:else if field}
     <p class="quiet text-sm">{kindOf(field).label}</p>
-    <h2 class="text-lg">Question {numbers[field.id]}</h2>
+    <h2 class="text-lg">Question {question?.number}</h2>
     <p class="quiet mt-2">It has no points: an opinion, which is not marked.</p>
-    <p class="mt-3 max-h-80 overflow-y-auto break-words whitespace-pre-wrap">
+    <p class="mt-3 max-h-80 overflow-y-auto whitespace-pre-wrap" dir="auto">
       {#if given?.kept}{@render unreadable(given.kept)}{:else}
         {answer ? kindOf(field).answerInWords(answer, field) : "–"}
       {/if}
@@ -151,9 +173,11 @@
     <h2 class="text-lg">Marks of {review.row.name}</h2>
     <p class="quiet mt-2">Press a box on the page to see why it was marked so, and to change it.</p>
     {#if review.late.length > 0}
-      <p class="mt-3 border-l-4 border-warning pl-3">
-        Answers to {lateNumbers.length === 1 ? "question" : "questions"}
-        {lateNumbers.join(", ")} came too late to be handed in. They are kept, and are no part of the marks.
+      <p class="mt-3 heed">
+        {lateNumbers.length === 1
+          ? `Answers to question ${lateNumbers[0]} came too late to be handed in.`
+          : `Answers to questions ${list(lateNumbers)} came too late to be handed in.`}
+        They are kept, and are no part of the marks.
       </p>
     {/if}
   {/if}

@@ -4,7 +4,9 @@
   import { teacher, type Schemas } from "../../api/teacher";
   import Announcer, { announce } from "../../ui/Announcer.svelte";
   import Logo from "../../ui/Logo.svelte";
-  import { moment } from "../../ui/dates";
+  import { moment, plural } from "../../words/say";
+  import { refName } from "../../kinds/form";
+  import { questionsOf } from "../../worksheet/numbering";
   import FieldSlip from "./FieldSlip.svelte";
   import ReviewPages from "./ReviewPages.svelte";
 
@@ -13,23 +15,40 @@
   // svelte-ignore state_referenced_locally
   let review = $state.raw(begun);
   // svelte-ignore state_referenced_locally
-  let selected = $state<string | undefined>(
-    begun.row.marks.find((mark) => mark.verdict === "teacher")?.field_id,
-  );
+  const waiting = begun.row.marks.find((mark) => mark.verdict === "teacher");
+  /** The name of the question in hand. */
+  let selected = $state<string | undefined>(waiting && refName(waiting));
   let problem = $state("");
 
   const row = $derived(review.row);
+  const question = $derived(questionsOf(review.document.fields).find(({ name }) => name === selected));
   const params = $derived({ path: { copy_id: row.id } });
   const standing = $derived(
-    row.handed_in_at ? `handed in ${moment(row.handed_in_at)}` : row.saved_at ? "still working" : "not begun",
+    row.handed_in_at ? `Handed in ${moment(row.handed_in_at)}` : row.saved_at ? "Still working" : "Not begun",
   );
 
   async function overrule(earned: Schemas["OverruleIn"]["earned"], note: string) {
-    if (!selected) return;
+    if (!question) return;
+    const ref = { field_id: question.field.id, part: question.part.id };
     await attempt(async () => {
-      const body = { field_id: selected as string, earned, note };
+      const body = { ...ref, earned, note };
       review = await take(teacher.POST("/api/copies/{copy_id}/overrules", { params, body }));
       announce("Mark changed");
+    });
+  }
+
+  async function accept() {
+    if (!question) return;
+    const body = { field_id: question.field.id, part: question.part.id };
+    await attempt(async () => {
+      const accepted = await take(teacher.POST("/api/copies/{copy_id}/accepted", { params, body }));
+      review = accepted.review;
+      announce(
+        plural(accepted.changed, [
+          "Accepted for everybody. # mark is another now.",
+          "Accepted for everybody. # marks are others now.",
+        ]),
+      );
     });
   }
 
@@ -54,14 +73,15 @@
   <header class="flex flex-wrap items-center gap-x-4 gap-y-2 px-5 py-3">
     <Logo />
     <div class="min-w-0 flex-1 basis-60">
-      <h1 class="truncate text-xl">{row.name}</h1>
+      <h1 class="truncate text-xl" dir="auto">{row.name}</h1>
       <p class="quiet text-sm">
-        <a href="/handouts/{review.handout}/">{review.document.title}</a> · {standing} · return code {review.return_code}
+        <a href="/handouts/{review.handout}/" dir="auto">{review.document.title}</a> · {standing} · return code
+        <bdi translate="no">{review.return_code}</bdi>
       </p>
     </div>
     {#if problem}<p class="font-semibold text-warning" role="alert">{problem}</p>{/if}
     <p class="font-serif text-2xl font-semibold tabular-nums" data-testid="total">
-      {row.total} <span class="quiet text-base font-normal">of {review.points}</span>
+      {row.total} <span class="quiet font-sans text-base font-normal">of {review.points}</span>
     </p>
     {#if row.handed_in_at}
       <button class="btn btn-outline btn-sm" onclick={letGoOn}>Let {row.name} go on</button>
@@ -73,11 +93,11 @@
   </header>
   <div class="grid min-h-0 grid-cols-[1fr_19rem] gap-4 px-5">
     <main class="min-h-0 overflow-auto rounded-t-lg bg-base-200">
-      <ReviewPages {review} {selected} onselect={(id) => (selected = id)} />
+      <ReviewPages {review} {selected} onselect={(name) => (selected = name)} />
     </main>
     <aside class="min-h-0 overflow-y-auto pb-5" aria-label="The box in hand">
       {#key selected}
-        <FieldSlip {review} fieldId={selected} onoverrule={overrule} />
+        <FieldSlip {review} {question} onoverrule={overrule} onaccept={accept} />
       {/key}
     </aside>
   </div>

@@ -1,15 +1,17 @@
 <script lang="ts">
   import type { Schemas } from "../../api/teacher";
+  import { placesOf, refName } from "../../kinds/form";
+  import { kindsOn } from "../../kinds/layers";
   import { kindOf } from "../../kinds/teacher";
   import Laid from "../../fixtures/Laid.svelte";
   import PagePaper from "../../ui/PagePaper.svelte";
-  import { numbersOf } from "../../worksheet/numbering";
+  import { questionsOf } from "../../worksheet/numbering";
   import VerdictMark, { inWords } from "../../ui/VerdictMark.svelte";
 
   interface Props {
     review: Schemas["ReviewOut"];
     selected: string | undefined;
-    onselect: (fieldId: string) => void;
+    onselect: (question: string) => void;
   }
   let { review, selected, onselect }: Props = $props();
 
@@ -19,43 +21,51 @@
   const answers = $derived(
     new Map(review.answers.map(({ field_id, answer }) => [field_id, answer ?? undefined])),
   );
-  const numbers = $derived(numbersOf(review.document.fields));
-  const marks = $derived(new Map(review.row.marks.map((mark) => [mark.field_id, mark])));
+  const questions = $derived(questionsOf(review.document.fields));
+  const marks = $derived(new Map(review.row.marks.map((mark) => [refName(mark), mark])));
 </script>
 
 <div class="flex flex-col items-center gap-6 px-8 py-6" bind:clientWidth={width}>
   {#each review.document.pages as page, i (page.id)}
     <PagePaper {page} pictures="/handouts/{review.handout}/pages/" {scale} alt="Page {i + 1}" lazy={i > 0}>
       <Laid fixtures={review.document.fixtures} page={page.id} {scale} pictures="/pictures/" />
-      {#each review.document.fields as field (field.id)}
-        {#if field.page === page.id}
+      {#each questions as { name, field, part, number } (name)}
+        {#each placesOf(field).filter((place) => place.id === part.place && place.page === page.id) as place (place.id)}
           {@const Review = kindOf(field).Review}
-          {@const mark = marks.get(field.id)}
+          {@const mark = marks.get(name)}
           {@const answer = answers.get(field.id)}
           <button
-            class="film-field cursor-pointer {selected === field.id
+            class="film-field cursor-pointer {selected === name
               ? 'z-2 bg-accent/15 outline-[2.5px] outline-accent'
               : kindOf(field).clear
                 ? 'bg-transparent!'
                 : 'bg-(--sheet)/90'}"
-            style:left="{field.box.x * scale}px"
-            style:top="{field.box.y * scale}px"
-            style:width="{field.box.width * scale}px"
-            style:height="{field.box.height * scale}px"
-            aria-pressed={selected === field.id}
-            aria-label="Question {numbers[field.id]}: {answer
-              ? kindOf(field).answerInWords(answer, field)
-              : 'blank'}, {mark ? inWords(mark.verdict, mark.tries) : ''}"
+            style:left="{place.box.x * scale}px"
+            style:top="{place.box.y * scale}px"
+            style:width="{place.box.width * scale}px"
+            style:height="{place.box.height * scale}px"
+            aria-pressed={selected === name}
+            aria-label={answer
+              ? `Question ${number}: ${kindOf(field).answerInWords(answer, field)}, ${mark ? inWords(mark.verdict, mark.tries) : ""}`
+              : `Question ${number}: blank`}
             data-field={field.id}
-            onclick={() => onselect(field.id)}
+            onclick={() => onselect(name)}
           >
-            <Review {field} {answer} {scale} />
+            <Review {field} {place} {answer} {scale} />
             {#if mark}
               <span class="absolute -top-2.5 -right-2.5 rounded-full bg-(--sheet) leading-none">
                 <VerdictMark verdict={mark.verdict} tries={mark.tries} />
               </span>
             {/if}
           </button>
+        {/each}
+      {/each}
+      {#each kindsOn(page, review.document.fields, placesOf, kindOf) as [kind, fields] (kind)}
+        {@const Layer = kind.ReviewLayer}
+        {#if Layer}
+          <div class="pointer-events-none absolute inset-0 z-2">
+            <Layer {page} {scale} {fields} {answers} />
+          </div>
         {/if}
       {/each}
     </PagePaper>

@@ -1,28 +1,31 @@
 <script lang="ts">
-  // A question's place on the page. On a phone it only shows the answer and is pressed to answer in the dock.
+  // One place of a field on the page. On a phone it only shows the answer and is pressed to answer in the dock.
   import type { Prompt } from "../../api/student";
-  import { kindOf } from "../../kinds/student";
+  import { kindOf, type Place } from "../../kinds/student";
   import VerdictMark from "../../ui/VerdictMark.svelte";
   import type { Working } from "./working.svelte";
 
   interface Props {
     working: Working;
     prompt: Prompt;
+    place: Place;
     scale: number;
     docked: boolean;
     onpick: () => void;
   }
-  let { working, prompt, scale, docked, onpick }: Props = $props();
+  let { working, prompt, place, scale, docked, onpick }: Props = $props();
 
   const { Answering, Shown, clear } = $derived(kindOf(prompt));
-  const number = $derived(working.number(prompt));
+  /** What is asked here: a place may be several parts', or none's. */
+  const questions = $derived(working.questionsOf(prompt).filter(({ part }) => part.place === place.id));
+  const numbers = $derived(questions.map(({ part }) => part.number).join(", "));
   const answer = $derived(working.answers[prompt.id]);
-  const blank = $derived(working.isBlank(prompt));
-  const verdict = $derived(working.verdict(prompt));
-  const inHand = $derived(working.current === prompt.id && !working.readonly);
+  const blank = $derived(questions.every((question) => working.isBlank(question)));
+  const verdict = $derived(questions[0] && working.verdict(questions[0]));
+  const inHand = $derived(!working.readonly && questions.some(({ name }) => name === working.current));
 
   function pick() {
-    working.current = prompt.id;
+    working.take(prompt, questions[0]?.part.id);
     onpick();
   }
 </script>
@@ -33,16 +36,19 @@
     : blank || clear
       ? ''
       : 'bg-(--sheet)/95'} {clear ? 'bg-transparent! outline-0' : ''}"
-  style:left="{prompt.box.x * scale}px"
-  style:top="{prompt.box.y * scale}px"
-  style:width="{prompt.box.width * scale}px"
-  style:height="{prompt.box.height * scale}px"
+  style:left="{place.box.x * scale}px"
+  style:top="{place.box.y * scale}px"
+  style:width="{place.box.width * scale}px"
+  style:height="{place.box.height * scale}px"
   data-field={prompt.id}
+  data-questions={questions.map(({ name }) => name).join(" ")}
 >
   {#if docked && !working.readonly}
     <button
-      class="block h-full w-full overflow-hidden px-1 text-left text-base leading-tight font-semibold"
-      aria-label="Question {number}: {blank || !answer ? 'blank' : kindOf(prompt).inWords(answer, prompt)}"
+      class="block h-full w-full overflow-hidden px-1 text-start text-base leading-tight font-semibold"
+      aria-label={blank || !answer
+        ? `Question ${numbers}: blank`
+        : `Question ${numbers}: ${kindOf(prompt).inWords(answer, prompt)}`}
       aria-pressed={inHand}
       onclick={pick}
     >
@@ -51,20 +57,24 @@
   {:else}
     <Answering
       {prompt}
+      {place}
       {answer}
       {scale}
-      label={prompt.name ? `Answer ${number}: ${prompt.name}` : `Answer ${number}`}
+      label={prompt.name ? `Answer ${numbers}: ${prompt.name}` : `Answer ${numbers}`}
       readonly={working.readonly}
       onanswer={(answer) => working.answer(prompt, answer)}
-      onfocus={() => (working.current = prompt.id)}
+      onentry={(name, entry) => working.change(prompt, name, entry)}
+      onfocus={(part) => working.take(prompt, part ?? questions[0]?.part.id)}
     />
   {/if}
-  <span
-    class="film-tag absolute -top-2.5 -left-2.5 {inHand ? 'bg-accent text-accent-content' : ''}"
-    aria-hidden="true"
-  >
-    {number}
-  </span>
+  {#if numbers}
+    <span
+      class="film-tag absolute -top-2.5 -left-2.5 {inHand ? 'bg-accent text-accent-content' : ''}"
+      aria-hidden="true"
+    >
+      {numbers}
+    </span>
+  {/if}
   {#if verdict}
     <span class="pointer-events-none absolute -top-2.5 -right-2.5 rounded-full bg-(--sheet) leading-none">
       <VerdictMark verdict={verdict.verdict} tries={verdict.verdict === "right" ? verdict.tries - 1 : 0} />

@@ -8,18 +8,18 @@
 
   let busy = $state(false);
   let problem = $state("");
-  const prompt = $derived(working.prompt);
+  const question = $derived(working.question);
 
   async function check() {
-    if (!prompt) return;
+    if (!question) return;
     busy = true;
     problem = "";
     try {
-      await working.check(prompt);
-      const said = working.verdict(prompt);
+      await working.check(question);
+      const said = working.verdict(question);
       if (said) {
         const more = [said.reason, said.hint && `Hint: ${said.hint}`].filter(Boolean);
-        announce([`Question ${working.number(prompt)}: ${inWords(said.verdict)}`, ...more].join(". "));
+        announce([`Question ${question.part.number}: ${inWords(said.verdict)}`, ...more].join(". "));
       }
     } catch (failure) {
       problem = failure instanceof Failure ? failure.message : String(failure);
@@ -28,13 +28,13 @@
   }
 </script>
 
-{#if working.copy.may_check && prompt && prompt.marked}
+{#if working.copy.may_check && question && question.part.points > 0}
   {#if problem}<span class="text-sm font-semibold text-warning" role="alert">{problem}</span>{/if}
   <button
     class="btn btn-outline btn-primary h-11"
-    disabled={busy || !working.canCheck(prompt)}
+    disabled={busy || !working.canCheck(question)}
     onclick={check}
   >
-    Check {working.number(prompt)}
+    Check {question.part.number}
   </button>
 {/if}

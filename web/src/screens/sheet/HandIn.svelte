@@ -1,31 +1,32 @@
 <script lang="ts">
+  // What is still blank is shown before a copy is handed in.
+  import { plural } from "../../words/say";
   import { Failure } from "../../api/failure";
-  import type { Working } from "./working.svelte";
+  import Dialog from "../../ui/Dialog.svelte";
+  import type { Question, Working } from "./working.svelte";
 
-  let { working, ongo }: { working: Working; ongo: (fieldId: string) => void } = $props();
+  interface Props {
+    working: Working;
+    ongo: (question: Question) => void;
+    onclose: () => void;
+  }
+  let { working, ongo, onclose }: Props = $props();
 
-  let dialog: HTMLDialogElement;
   let busy = $state(false);
   let problem = $state("");
   const blanks = $derived(working.blanks);
-
-  /** Show what is still blank, and ask. */
-  export function ask(): void {
-    problem = "";
-    dialog.showModal();
-  }
-
-  function goTo(fieldId: string) {
-    dialog.close();
-    ongo(fieldId);
-  }
+  const title = $derived(
+    blanks.length === 0
+      ? "Hand in?"
+      : plural(blanks.length, ["One box is still blank", "# boxes are still blank"]),
+  );
 
   async function handIn() {
     busy = true;
     problem = "";
     try {
       await working.handIn();
-      dialog.close();
+      onclose();
     } catch (failure) {
       problem =
         failure instanceof Failure && failure.offline
@@ -38,25 +39,17 @@
   }
 </script>
 
-<dialog
-  bind:this={dialog}
-  class="card-paper m-auto max-h-[90dvh] w-[min(28rem,92vw)] overflow-y-auto px-6 py-6 text-base-content backdrop:bg-neutral/40"
-  aria-labelledby="hand-in"
->
-  <h2 id="hand-in" class="text-xl">
-    {#if blanks.length === 0}Hand in?{:else if blanks.length === 1}One box is still blank{:else}{blanks.length}
-      boxes are still blank{/if}
-  </h2>
+<Dialog {title} class="w-[min(28rem,92vw)]" {onclose}>
   {#if blanks.length > 0}
     <ul class="mt-3 flex flex-wrap gap-2" aria-label="Blank boxes">
-      {#each blanks as prompt (prompt.id)}
+      {#each blanks as question (question.name)}
         <li>
           <button
             class="btn btn-outline h-11 min-w-11 rounded-full px-2 tabular-nums"
-            aria-label="Go to question {working.number(prompt)}"
-            onclick={() => goTo(prompt.id)}
+            aria-label="Go to question {question.part.number}"
+            onclick={() => ongo(question)}
           >
-            {working.number(prompt)}
+            {question.part.number}
           </button>
         </li>
       {/each}
@@ -65,13 +58,13 @@
   {:else}
     <p class="mt-2">Every box has an answer. After this you cannot change them.</p>
   {/if}
-  {#if problem}<p class="mt-4 border-l-4 border-warning pl-3 font-semibold text-warning" role="alert">
+  {#if problem}<p class="mt-4 problem" role="alert">
       {problem}
     </p>{/if}
   <div class="mt-6 flex flex-wrap gap-3">
     <button class="btn btn-primary h-11" disabled={busy} onclick={handIn}>
       {blanks.length === 0 ? "Hand in" : "Hand in all the same"}
     </button>
-    <button class="btn btn-ghost h-11" onclick={() => dialog.close()}>Go on working</button>
+    <button class="btn btn-ghost h-11" onclick={onclose}>Go on working</button>
   </div>
-</dialog>
+</Dialog>

@@ -1,8 +1,12 @@
 <script lang="ts">
   // The pages with the student's film above them. On a phone the page is larger than the screen and moves under it.
-  import { Square, Volume2 } from "@lucide/svelte";
-  import { onDestroy, tick } from "svelte";
+  import Square from "@lucide/svelte/icons/square";
+  import Volume2 from "@lucide/svelte/icons/volume-2";
+  import { onDestroy, onMount, tick } from "svelte";
+  import { lookAgainAt, sightOf } from "../../canvas/sight";
   import Laid from "../../fixtures/Laid.svelte";
+  import { kindOf, placesOf } from "../../kinds/student";
+  import { kindsOn } from "../../kinds/layers";
   import PagePaper from "../../ui/PagePaper.svelte";
   import { printed } from "../../api/student";
   import { ReadAloud } from "../../ui/read_aloud.svelte";
@@ -34,6 +38,11 @@
     return (Math.max(NARROWEST, Math.min(WIDEST, width - 48)) / widest) * zoom;
   });
 
+  // On a phone the page is wider than the screen: what is asked first is not to be looked for.
+  onMount(() => {
+    if (docked && working.current) show(working.current, false);
+  });
+
   const aloud = new ReadAloud();
   onDestroy(() => aloud.stop());
 
@@ -57,24 +66,32 @@
     aloud.read(`page ${i + 1}`, [texts[i], ...words].join("\n"));
   }
 
-  function zoomBy(by: 1 | -1) {
+  /** Show the pages larger or smaller; what is looked at stays where it is. */
+  async function zoomBy(by: 1 | -1) {
+    const papers = () => [...view.querySelectorAll(".paper")];
+    const sight = sightOf(view, papers());
     zoom = ZOOMS[Math.max(0, Math.min(ZOOMS.length - 1, ZOOMS.indexOf(zoom) + by))] ?? 1;
-    const current = working.current;
-    if (current) void tick().then(() => show(current, false));
+    await tick();
+    lookAgainAt(view, papers(), sight);
   }
 
+  /** Where a question is answered on the pages. */
+  export const find = (question: string): HTMLElement | null =>
+    view.querySelector<HTMLElement>(`[data-questions~="${CSS.escape(question)}"]`);
+
   /** Bring a question into view, and the cursor into it. */
-  export function show(fieldId: string, focus = true): void {
-    const place = view.querySelector<HTMLElement>(`[data-field="${fieldId}"]`);
+  export function show(question: string, focus = true): void {
+    const place = find(question);
     if (!place) return;
     const still = window.matchMedia("(prefers-reduced-motion: reduce)").matches;
     place.scrollIntoView({ block: "center", inline: "center", behavior: still ? "auto" : "smooth" });
-    if (focus) place.querySelector<HTMLElement>("input, textarea")?.focus({ preventScroll: true });
+    if (focus)
+      place.querySelector<HTMLElement>("input, textarea, select, button")?.focus({ preventScroll: true });
   }
 </script>
 
 <div class="relative min-h-0">
-  <main class="h-full overflow-auto" bind:this={view} bind:clientWidth={width}>
+  <main class="isolate h-full overflow-auto" bind:this={view} bind:clientWidth={width}>
     <div class="flex w-max min-w-full flex-col items-center gap-5 sm:px-6 sm:py-4">
       {#each pages as page, i (page.id)}
         <PagePaper
@@ -92,9 +109,32 @@
             pictures="/c/{working.copy.id}/pictures/"
           />
           {#each working.prompts as prompt (prompt.id)}
-            {#if prompt.page === page.id}
-              <AnswerPlace {working} {prompt} {scale} {docked} onpick={() => show(prompt.id, false)} />
-            {/if}
+            {#each placesOf(prompt) as place (place.id)}
+              {#if place.page === page.id}
+                <AnswerPlace
+                  {working}
+                  {prompt}
+                  {place}
+                  {scale}
+                  {docked}
+                  onpick={() => working.current && show(working.current, false)}
+                />
+              {/if}
+            {/each}
+          {/each}
+          {#each kindsOn(page, working.prompts, placesOf, kindOf) as [kind, prompts] (kind)}
+            {@const Layer = kind.Layer}
+            {#if Layer}<div class="pointer-events-none absolute inset-0 z-2">
+                <Layer
+                  {page}
+                  {scale}
+                  {prompts}
+                  {docked}
+                  readonly={working.readonly}
+                  onanswer={(prompt, answer) => working.answer(prompt, answer)}
+                  onentry={(prompt, name, entry) => working.change(prompt, name, entry)}
+                />
+              </div>{/if}
           {/each}
         </PagePaper>
       {/each}
@@ -102,7 +142,7 @@
   </main>
   {#if aloud.able}
     <button
-      class="btn absolute bottom-3 left-3 h-11 bg-base-100 shadow-md max-sm:w-11 max-sm:p-0"
+      class="btn absolute bottom-3 start-3 h-11 bg-base-100 shadow-md max-sm:w-11 max-sm:p-0"
       onclick={() => (aloud.reading ? aloud.stop() : listen())}
     >
       {#if aloud.reading}
@@ -113,7 +153,7 @@
     </button>
   {/if}
   <div
-    class="absolute right-3 bottom-3 flex items-center rounded-lg bg-base-100 shadow-md"
+    class="absolute end-3 bottom-3 flex items-center rounded-lg bg-base-100 shadow-md"
     role="group"
     aria-label="Size of the page"
   >

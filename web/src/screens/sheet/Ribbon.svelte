@@ -3,15 +3,15 @@
   import Beads from "./Beads.svelte";
   import CheckSays from "./CheckSays.svelte";
   import CheckButton from "./CheckButton.svelte";
-  import type { Working } from "./working.svelte";
+  import type { Question, Working } from "./working.svelte";
 
-  let { working, ongo }: { working: Working; ongo: (fieldId: string) => void } = $props();
+  let { working, ongo }: { working: Working; ongo: (question: Question) => void } = $props();
 
-  const answered = $derived(working.prompts.length - working.blanks.length);
+  const answered = $derived(working.questions.length - working.blanks.length);
 
   function goToNextBlank() {
     const next = working.nextBlank();
-    if (next) ongo(next.id);
+    if (next) ongo(next);
   }
 </script>
 
@@ -22,7 +22,7 @@
   <Beads {working} {ongo} />
   <CheckSays {working} />
   <span class="quiet text-sm whitespace-nowrap max-sm:hidden"
-    >{answered} of {working.prompts.length} answered</span
+    >{answered} of {working.questions.length} answered</span
   >
   {#if !working.readonly}
     <CheckButton {working} />

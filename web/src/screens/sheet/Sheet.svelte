@@ -1,50 +1,72 @@
 <script lang="ts">
   import type { Copy } from "../../api/student";
+  import type { Device } from "../../saving/device";
+  import { tick } from "svelte";
   import Announcer from "../../ui/Announcer.svelte";
   import SaveNote from "../../ui/SaveNote.svelte";
-  import { moment } from "../../ui/dates";
+  import { setSheetStore } from "../../kinds/sheet_store";
+  import { list, moment, plural } from "../../words/say";
   import { setPicturePlace } from "../../ui/picture_place";
+  import Aid from "./Aid.svelte";
   import Dock from "./Dock.svelte";
   import HandIn from "./HandIn.svelte";
   import Paper from "./Paper.svelte";
   import Ribbon from "./Ribbon.svelte";
-  import { Working } from "./working.svelte";
+  import { numberOf, Working, type Question } from "./working.svelte";
 
-  let { begun }: { begun: Copy } = $props();
+  let { begun, device }: { begun: Copy; device: Device } = $props();
 
   // svelte-ignore state_referenced_locally
-  const working = new Working(begun);
+  const working = new Working(begun, device);
+  setSheetStore(working);
   setPicturePlace(`/c/${working.copy.id}/pictures/`);
   /** Below this width, in CSS pixels, answers are typed in the dock, under the thumb. */
   const PHONE = 640;
   let innerWidth = $state(window.innerWidth);
   let paper: Paper;
-  let handIn: HandIn;
+  let handingIn = $state(false);
+  let dock = $state<Dock>();
 
   const docked = $derived(innerWidth < PHONE);
 
-  function goTo(fieldId: string) {
-    working.current = fieldId;
-    paper.show(fieldId);
+  async function goTo({ name }: Question) {
+    working.current = name;
+    paper.show(name, !docked);
+    await tick();
+    dock?.focus();
+  }
+
+  /** From the question whether to hand in, to one that is blank. */
+  async function goBack(question: Question) {
+    handingIn = false;
+    await tick();
+    await goTo(question);
   }
 </script>
 
 <svelte:window bind:innerWidth />
 
 <Announcer />
-<div class="grid h-dvh grid-cols-[minmax(0,1fr)] grid-rows-[auto_1fr_auto] overflow-hidden">
+<!-- With large letters on a small screen the page scrolls, so that the paper always has room. -->
+<div
+  class="grid h-dvh grid-cols-[minmax(0,1fr)] grid-rows-[auto_minmax(55dvh,1fr)_auto] overflow-x-hidden overflow-y-auto"
+>
   <div>
     <header class="flex flex-wrap items-center gap-x-4 gap-y-1 px-4 py-2 sm:px-5">
       <div class="min-w-0 flex-1 basis-40">
-        <h1 class="truncate text-lg sm:text-xl">{working.copy.sheet.title}</h1>
+        <h1 class="truncate text-lg sm:text-xl" dir="auto">{working.copy.sheet.title}</h1>
         <p class="text-sm">
-          <span class="quiet">{working.copy.name} · return code {working.copy.return_code} · </span>
+          <span class="quiet"
+            ><bdi>{working.copy.name}</bdi> · return code <bdi translate="no">{working.copy.return_code}</bdi> ·
+          </span>
           {#if working.handedInAt}
             <b>Handed in {moment(working.handedInAt)}</b>
             {#if working.late > 0}
               <span class="font-semibold text-warning" role="status">
-                · {working.late === 1 ? "1 answer" : `${working.late} answers`} of this device came too late for
-                it. Your teacher can see {working.late === 1 ? "it" : "them"}.
+                · {plural(working.late, [
+                  "# answer of this device came too late for it. Your teacher can see it.",
+                  "# answers of this device came too late for it. Your teacher can see them.",
+                ])}
               </span>
             {/if}
           {:else if !working.copy.open}
@@ -55,21 +77,38 @@
         </p>
       </div>
       {#if !working.readonly}
-        <button class="btn btn-primary h-11" onclick={() => handIn.ask()}>Hand in</button>
+        <button class="btn btn-primary h-11" onclick={() => (handingIn = true)}>Hand in</button>
       {/if}
     </header>
+    {#each working.prompts as prompt (prompt.id)}
+      {#if working.refused[prompt.id]}
+        <p class="problem mx-4 mb-2" role="alert">
+          Your answer to {numberOf(prompt)} was not taken: {working.refused[prompt.id]}
+        </p>
+      {/if}
+    {/each}
     {#if working.unreadable.length > 0}
-      <p class="border-l-4 border-warning px-4 font-semibold text-warning" role="status">
-        Your answer to {working.unreadable.map((id) => working.numberOf(id)).join(", ")} is kept and cannot be shown
-        just now. Your teacher can see that, too.
+      <p class="problem px-4" role="status">
+        Your answer to {list(working.unreadable)} is kept and cannot be shown just now. Your teacher can see that,
+        too.
       </p>
     {/if}
   </div>
   <Paper bind:this={paper} {working} {docked} />
   {#if docked && !working.readonly}
-    <Dock {working} ongo={goTo} />
+    <Dock bind:this={dock} {working} ongo={goTo} />
   {:else}
-    <Ribbon {working} ongo={goTo} />
+    <div>
+      <Aid
+        {working}
+        find={(question) => paper.find(question)}
+        apart
+        class="border-t border-(--hairline) bg-base-100/85 px-4 py-1.5"
+      />
+      <Ribbon {working} ongo={goTo} />
+    </div>
   {/if}
 </div>
-<HandIn bind:this={handIn} {working} ongo={goTo} />
+{#if handingIn}
+  <HandIn {working} ongo={goBack} onclose={() => (handingIn = false)} />
+{/if}

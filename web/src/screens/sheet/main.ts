@@ -1,4 +1,16 @@
+import { begin } from "../../api/begin";
+import type { Copy } from "../../api/student";
+import { KINDS } from "../../kinds/student";
+import { DEVICE, namesOf } from "../../saving/answer_keeper";
+import { openDevice } from "../../saving/device";
 import { show } from "../../ui/mount";
 import Sheet from "./Sheet.svelte";
 
-show(Sheet);
+await show(Sheet, async () => {
+  const begun = begin<Copy>();
+  const [device] = await Promise.all([
+    openDevice([DEVICE, namesOf(begun.id)]),
+    KINDS.load(begun.sheet.prompts.map(({ kind }) => kind)),
+  ]);
+  return { begun, device };
+});

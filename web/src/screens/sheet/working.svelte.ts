@@ -9,53 +9,79 @@ import {
   type Change,
   type Checked,
   type Copy,
+  type Entry,
+  type PartPrompt,
   type Prompt,
   type Schemas,
 } from "../../api/student";
 import { kindOf } from "../../kinds/student";
-import { AnswerKeeper, TooLate } from "../../saving/answer_keeper";
+import type { SheetStore } from "../../kinds/sheet_store";
+import { AnswerKeeper, TooLate, type Of, type Wire } from "../../saving/answer_keeper";
+import type { Device } from "../../saving/device";
 import type { SaveState } from "../../saving/state";
+import { inBrowser } from "../../saving/surroundings";
 
 /** Milliseconds after which a save is tried again: it does no harm if it comes twice, or late. */
 const TIMEOUT = 20_000;
 
-export class Working {
+/** What is asked, numbered and counted: a part of a field. */
+export interface Question {
+  /** Its name in lists and maps. */
+  name: string;
+  prompt: Prompt;
+  part: PartPrompt;
+}
+
+const nameOf = (fieldId: string, part: string) => (part ? `${fieldId}/${part}` : fieldId);
+
+export class Working implements SheetStore {
   readonly copy: Copy;
+  readonly questions: readonly Question[];
   answers: Record<string, Answer> = $state.raw({});
+  /** What was checked, and the number of checks, by the name of the question. */
   checked: Record<string, Checked> = $state.raw({});
   refused: Record<string, string> = $state.raw({});
+  /** The name of the question in hand. */
   current: string | undefined = $state();
   saving: SaveState = $state.raw({ is: "saved" });
   handedInAt: string | null = $state(null);
   /** How many answers of this device came too late to be handed in. */
   late = $state(0);
-  /** Questions whose answer is kept and cannot be shown by this release. */
+  /** The numbers of questions whose answer is kept and cannot be shown by this release. */
   readonly unreadable: readonly string[];
+  private readonly entries = new Map<string, Map<string, Entry>>();
   private readonly keeper: AnswerKeeper;
+  private readonly ofKinds = new Map<Prompt["kind"], unknown>();
 
-  constructor(copy: Copy) {
+  constructor(copy: Copy, device: Device) {
     this.copy = copy;
+    this.questions = copy.sheet.prompts.flatMap((prompt) =>
+      prompt.parts.map((part) => ({ name: nameOf(prompt.id, part.id), prompt, part })),
+    );
     this.handedInAt = copy.handed_in_at;
-    this.checked = Object.fromEntries(copy.checked.map((checked) => [checked.field_id, checked]));
-    this.keeper = new AnswerKeeper(copy.id, {
+    this.checked = Object.fromEntries(
+      copy.checked.map((checked) => [nameOf(checked.field_id, checked.part), checked]),
+    );
+    const wire: Wire = {
       send: (changes, leaving) => this.send(changes, leaving),
-      onAnswer: (fieldId, answer) => this.show(fieldId, answer),
-      onRefused: (fieldId, message) => (this.refused = { ...this.refused, [fieldId]: message }),
+      onAnswer: (of, entry) => this.show(of, entry),
+      onRefused: ({ field_id }, message) => (this.refused = { ...this.refused, [field_id]: message }),
       onTooLate: (handedInAt, changes) => {
         this.handedInAt ??= handedInAt;
         this.late += changes;
       },
       onState: (state) => (this.saving = state),
-    });
-    this.unreadable = copy.answers.filter(({ answer }) => !answer).map(({ field_id }) => field_id);
+    };
+    this.keeper = new AnswerKeeper(copy.id, wire, inBrowser(device));
+    const gone = new Set(copy.answers.filter(({ answer }) => !answer).map(({ field_id }) => field_id));
+    this.unreadable = copy.sheet.prompts.filter(({ id }) => gone.has(id)).map((prompt) => numberOf(prompt));
     if (this.done) {
-      const handedIn = copy.answers.flatMap(({ field_id, answer }) => (answer ? [[field_id, answer]] : []));
-      this.answers = Object.fromEntries(handedIn) as Record<string, Answer>;
+      for (const { answer, ...of } of copy.answers) if (answer) this.show(of, answer);
       this.keeper.beginDone(copy.answers);
     } else {
-      this.answers = Object.fromEntries(this.keeper.begin(copy.answers));
+      for (const [of, entry] of this.keeper.begin(copy.answers)) this.show(of, entry);
     }
-    this.current = this.blanks[0]?.id ?? this.prompts[0]?.id;
+    this.current = (this.blanks[0] ?? this.questions[0])?.name;
   }
 
   get prompts(): Prompt[] {
@@ -70,66 +96,81 @@ export class Working {
     return this.done || !this.copy.open || this.saving.is === "stopped";
   }
 
-  get blanks(): Prompt[] {
-    return this.prompts.filter((prompt) => this.isBlank(prompt));
+  get blanks(): Question[] {
+    return this.questions.filter((question) => this.isBlank(question));
   }
 
-  get prompt(): Prompt | undefined {
-    return this.prompts.find((prompt) => prompt.id === this.current);
+  /** The question in hand. */
+  get question(): Question | undefined {
+    return this.questions.find(({ name }) => name === this.current);
   }
 
-  number(prompt: Prompt): string {
-    return prompt.number;
+  /** The questions that a prompt asks. */
+  questionsOf(prompt: Prompt): Question[] {
+    return this.questions.filter((question) => question.prompt === prompt);
   }
 
-  numberOf(fieldId: string): string {
-    return this.prompts.find(({ id }) => id === fieldId)?.number ?? "";
+  /** Take a question in hand, or a prompt's first. */
+  take(prompt: Prompt, part?: string): void {
+    this.current = nameOf(prompt.id, part ?? prompt.parts[0]?.id ?? "");
   }
 
-  isBlank(prompt: Prompt): boolean {
-    return kindOf(prompt).isBlank(this.answers[prompt.id]);
+  of<T>(kind: Prompt["kind"], make: () => T): T {
+    if (!this.ofKinds.has(kind)) this.ofKinds.set(kind, make());
+    return this.ofKinds.get(kind) as T;
+  }
+
+  isBlank({ prompt, part }: Question): boolean {
+    return kindOf(prompt).isBlank(this.answers[prompt.id], part.id);
   }
 
   /** The verdict on an answer that was checked, as long as it is still the answer. */
-  verdict(prompt: Prompt): Checked | undefined {
-    const checked = this.checked[prompt.id];
+  verdict({ name, prompt }: Question): Checked | undefined {
+    const checked = this.checked[name];
     return checked && same(checked.answer ?? undefined, this.answers[prompt.id]) ? checked : undefined;
   }
 
   answer(prompt: Prompt, answer: Answer): void {
+    this.change(prompt, "", answer);
+  }
+
+  /** Change an entry of an answer, or all of it: then the entry has no name. */
+  change(prompt: Prompt, entry: string, value: Entry): void {
     if (this.readonly) return;
-    this.show(prompt.id, answer);
+    const of = { field_id: prompt.id, entry };
+    this.show(of, value);
     if (this.refused[prompt.id]) this.refused = { ...this.refused, [prompt.id]: "" };
-    this.keeper.set(prompt.id, answer);
+    this.keeper.set(of, value);
   }
 
   /** The next question without an answer after the one in hand, going round; undefined when none is left. */
-  nextBlank(): Prompt | undefined {
-    const at = this.prompt ? this.prompts.indexOf(this.prompt) + 1 : 0;
-    return [...this.prompts.slice(at), ...this.prompts.slice(0, at)].find((prompt) => this.isBlank(prompt));
+  nextBlank(): Question | undefined {
+    const at = this.question ? this.questions.indexOf(this.question) + 1 : 0;
+    return [...this.questions.slice(at), ...this.questions.slice(0, at)].find((each) => this.isBlank(each));
   }
 
-  neighbour(by: 1 | -1): Prompt | undefined {
-    return this.prompts[(this.prompt ? this.prompts.indexOf(this.prompt) : 0) + by];
+  neighbour(by: 1 | -1): Question | undefined {
+    return this.questions[(this.question ? this.questions.indexOf(this.question) : 0) + by];
   }
 
   /** How many checks of a question may still not find it right; null: any number. */
-  triesLeft(prompt: Prompt): number | null {
-    return this.checked[prompt.id]?.left ?? this.copy.tries_allowed;
+  triesLeft({ name }: Question): number | null {
+    return this.checked[name]?.left ?? this.copy.tries_allowed;
   }
 
   /** Whether the answer of a question can be checked now. */
-  canCheck(prompt: Prompt): boolean {
-    const left = this.triesLeft(prompt);
-    return this.copy.may_check && !this.isBlank(prompt) && (left === null || left > 0);
+  canCheck(question: Question): boolean {
+    const left = this.triesLeft(question);
+    return this.copy.may_check && !this.isBlank(question) && (left === null || left > 0);
   }
 
   /** Check the answer of a question. Throws Failure. */
-  async check(prompt: Prompt): Promise<void> {
+  async check({ name, prompt, part }: Question): Promise<void> {
     await this.keeper.flush();
     const params = { path: { copy_id: this.copy.id } };
-    const checked = await take(student.POST("/c/{copy_id}/check", { params, body: { field_id: prompt.id } }));
-    if (checked) this.checked = { ...this.checked, [prompt.id]: checked };
+    const body = { field_id: prompt.id, part: part.id };
+    const checked = await take(student.POST("/c/{copy_id}/check", { params, body }));
+    if (checked) this.checked = { ...this.checked, [name]: checked };
   }
 
   /** Hand in, with the answers that are not sent yet. Throws Failure. */
@@ -145,8 +186,16 @@ export class Working {
     this.saving = { is: "saved" };
   }
 
-  private show(fieldId: string, answer: Answer): void {
-    this.answers = { ...this.answers, [fieldId]: answer };
+  private show({ field_id, entry }: Of, value: Entry): void {
+    const prompt = this.prompts.find(({ id }) => id === field_id);
+    if (!prompt) return;
+    const entries = this.entries.get(field_id) ?? new Map<string, Entry>();
+    this.entries.set(field_id, entries);
+    entries.delete(entry); // what was written last stands last
+    entries.set(entry, value);
+    const together = kindOf(prompt).together;
+    const answer = together ? together(prompt, entries) : (value as Answer);
+    this.answers = { ...this.answers, [field_id]: answer };
   }
 
   private async send(changes: Change[], leaving: boolean): Promise<ChangeOut[]> {
@@ -171,6 +220,9 @@ function tooLate(body: unknown, status: number): TooLate | undefined {
   const { code, message, handed_in_at, changes } = body as Schemas["TooLateOut"];
   return new TooLate(code, message, handed_in_at ?? null, changes ?? []);
 }
+
+/** The number that a prompt is known by: its first part's. */
+export const numberOf = (prompt: Prompt): string => prompt.parts[0]?.number ?? "";
 
 function same(a: Answer | undefined, b: Answer | undefined): boolean {
   return JSON.stringify(a) === JSON.stringify(b);

@@ -1,0 +1,155 @@
+"""What students are shown: no key, and no mark that was not released."""
+
+import uuid
+from datetime import datetime
+
+from ninja import Schema
+
+from server.copies.flows.answer import Outcome
+from server.copies.flows.check import Checked, all_checked
+from server.copies.flows.read import in_order, read_entry
+from server.copies.models import Answer as StoredAnswer
+from server.copies.models import AnswerFile, Copy
+from server.entrance.errors import ErrorOut
+from server.handouts.codes import shown
+from server.worksheets.flows.freeze import read_edition
+from velum.document.document import Document
+from velum.document.sheet import Sheet, sheet_of
+from velum.kinds import Answer, Entry
+from velum.mark import Verdict
+from velum.marking.unit import Unreadable
+
+
+class SavedAnswer(Schema):
+    """An answer, or an entry of one.
+
+    ``answer`` is None where this release cannot read what is kept: the student is told, and so is the teacher.
+    """
+
+    field_id: str
+    entry: str
+    revision: int
+    answer: Entry | None
+
+
+class CheckedAnswer(Schema):
+    """What the last check said of an answer, which may be another by now, as far as the teacher lets it be seen.
+
+    ``tries`` counts the checks there were, ``left`` those that there may still be: None for any number.
+    """
+
+    field_id: str
+    part: str
+    answer: Answer | None
+    verdict: Verdict
+    tries: int
+    left: int | None
+    reason: str | None
+    hint: str | None
+
+
+class CopyOut(Schema):
+    """A copy as its student has it. No key, no mark."""
+
+    id: uuid.UUID
+    name: str
+    return_code: str
+    open: bool
+    may_check: bool
+    tries_allowed: int | None
+    handed_in_at: datetime | None
+    sheet: Sheet
+    answers: list[SavedAnswer]
+    checked: list[CheckedAnswer]
+
+
+class ChangeOut(Schema):
+    """What stands for an answer or an entry now, or why the change was refused."""
+
+    field_id: str
+    entry: str
+    revision: int
+    answer: Entry | None
+    refused: ErrorOut | None
+
+
+class AnswersOut(Schema):
+    changes: list[ChangeOut]
+
+
+class TooLateOut(ErrorOut):
+    """The copy was handed in or closed before these changes came. ``changes`` are those that were noted all the same:
+    they are no part of it, but the teacher can see them, so no device need keep them.
+    """
+
+    handed_in_at: datetime | None = None
+    changes: list[ChangeOut] = []
+
+
+class HandedIn(Schema):
+    """``late`` are changes that came when it was handed in already, by another device: noted, but no part of it."""
+
+    handed_in_at: datetime
+    late: list[ChangeOut]
+
+
+class FileOut(Schema):
+    """A file by whose name an answer may speak of it."""
+
+    file: str
+    media_type: str
+    size: int
+
+
+def file_out(kept: AnswerFile) -> FileOut:
+    return FileOut(file=kept.sha256, media_type=kept.media_type, size=kept.size)
+
+
+def _saved(document: Document, saved: StoredAnswer) -> SavedAnswer:
+    answer = read_entry(document, saved.field_id, saved.entry, saved.value)
+    readable = None if isinstance(answer, Unreadable) else answer
+    return SavedAnswer(field_id=saved.field_id, entry=saved.entry, revision=saved.revision, answer=readable)
+
+
+def checked_answer(checked: Checked) -> CheckedAnswer:
+    return CheckedAnswer(
+        field_id=checked.ref.field,
+        part=checked.ref.part,
+        answer=checked.answer,
+        verdict=checked.verdict,
+        tries=checked.tries,
+        left=checked.left,
+        reason=checked.reason,
+        hint=checked.hint,
+    )
+
+
+def copy_out(copy: Copy) -> CopyOut:
+    document = read_edition(copy.handout.edition_id)
+    return CopyOut(
+        id=copy.pk,
+        name=copy.name,
+        return_code=shown(copy.return_code),
+        open=copy.handout.open,
+        may_check=copy.handout.may_check,
+        tries_allowed=copy.handout.tries_allowed,
+        handed_in_at=copy.handed_in_at,
+        sheet=sheet_of(document),
+        answers=[
+            _saved(document, answer) for answer in in_order(copy.answers.all()) if document.field(answer.field_id)
+        ],
+        checked=[checked_answer(checked) for checked in all_checked(copy)],
+    )
+
+
+def change_out(outcome: Outcome) -> ChangeOut:
+    refused = outcome.refused
+    return ChangeOut.model_validate(
+        {
+            "field_id": outcome.of[0],
+            "entry": outcome.of[1],
+            "revision": outcome.revision,
+            "answer": outcome.value,
+            "refused": {"code": refused.code, "message": refused.message} if refused else None,
+        }
+    )

@@ -1,0 +1,1 @@
+"""What every entrance shares, page or JSON: how requests are read, errors are told and screens are shown."""

@@ -1,0 +1,1 @@
+"""Files that are written whole or not at all."""

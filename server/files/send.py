@@ -1,0 +1,16 @@
+"""Sending files that came from outside."""
+
+from django.core.files.storage import default_storage
+from django.http import FileResponse, HttpResponseBase
+
+
+def send_disarmed(name: str, media_type: str) -> HttpResponseBase:
+    """A file of the storage, disarmed: opened by itself it runs nothing, fetches nothing, and is of no origin.
+
+    Its address names its content, so a browser may keep it.
+    """
+    response = FileResponse(default_storage.open(name), content_type=media_type)
+    response["Cache-Control"] = "private, max-age=604800, immutable"
+    response["Content-Security-Policy"] = "default-src 'none'; style-src 'unsafe-inline'; img-src data:; sandbox"
+    response["X-Content-Type-Options"] = "nosniff"
+    return response

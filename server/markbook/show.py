@@ -1,0 +1,252 @@
+"""What teachers are shown of results."""
+
+import json
+import uuid
+from collections import Counter
+from collections.abc import Iterable, Sequence
+from datetime import datetime
+from fractions import Fraction
+
+from django.http import HttpRequest
+from ninja import Schema
+
+from server.copies.flows.marking import marker_of
+from server.copies.flows.read import in_order, read_entries
+from server.copies.models import Answer as StoredAnswer
+from server.copies.models import AnswerChange, Copy
+from server.handouts.codes import shown
+from server.handouts.flows.documents import document_of, marked_by
+from server.handouts.models import Handout
+from server.handouts.show import HandoutOut, handout_out
+from server.markbook.flows.newest_key import NewKey, key_is_newest
+from server.markbook.flows.results import CountedMark, copies_with_marks, counted_marks, in_order_of_names
+from velum.document.document import Document, points_of
+from velum.document.key_set import with_keys
+from velum.document.numbering import numbers_of
+from velum.kinds import Answer
+from velum.kinds.part import WHOLE
+from velum.mark import Verdict
+from velum.marking.unit import Unreadable
+from velum.points import show
+
+
+class MarkOut(Schema):
+    """A mark as it is shown: ``earned`` and ``points`` are rounded for reading; ``most`` is what it may earn."""
+
+    field_id: str
+    part: str
+    verdict: Verdict
+    reason: str
+    earned: str
+    points: str
+    most: float
+    tries: int
+    overruled: bool
+
+
+class CopyRow(Schema):
+    """A student in the results. ``total`` is what the marks add up to so far."""
+
+    id: uuid.UUID
+    name: str
+    joined_at: datetime
+    saved_at: datetime | None
+    handed_in_at: datetime | None
+    marks: list[MarkOut]
+    total: str
+    waiting: int
+    late: int
+    """Answers that came after it was handed in or closed."""
+
+
+class QuestionOut(Schema):
+    field_id: str
+    part: str
+    number: str
+
+
+class ResultsOut(Schema):
+    """A handout, the parts that are worth points in order, and a row for each copy.
+
+    ``opinions`` are the numbers of the other parts.
+    """
+
+    handout: HandoutOut
+    key_is_newest: bool
+    questions: list[QuestionOut]
+    opinions: list[str]
+    points: str
+    rows: list[CopyRow]
+
+
+class DoubtOut(Schema):
+    """A question whose newest key names something that the students' sheet does not have."""
+
+    number: str
+    words: str
+
+
+class NewKeyPreviewOut(Schema):
+    """The numbers of questions whose right answer is another by the newest key, and what is doubtful of it."""
+
+    changed: list[str]
+    doubtful: list[DoubtOut]
+
+
+class NewKeyOut(Schema):
+    """How many marks are others by the new key, and the results as they are now."""
+
+    changed: int
+    results: ResultsOut
+
+
+class RulingOut(Schema):
+    """An entry of the record: who decided what, when. ``earned`` is None where it went back to the machine's mark."""
+
+    field_id: str
+    part: str
+    earned: str | None
+    note: str
+    by: str
+    at: datetime
+
+
+class AnswerOut(Schema):
+    """``answer`` is None where this release cannot read it; ``kept`` is then what is kept, as it is."""
+
+    field_id: str
+    answer: Answer | None
+    kept: str
+    typed_at: datetime
+
+
+class ReviewOut(Schema):
+    """A copy as its student left it, with the key and the marks."""
+
+    handout: uuid.UUID
+    row: CopyRow
+    return_code: str
+    points: str
+    document: Document
+    answers: list[AnswerOut]
+    late: list[AnswerOut]
+    """What came after the copy was handed in or closed, and is no part of it."""
+    record: list[RulingOut]
+    next: uuid.UUID | None
+    previous: uuid.UUID | None
+
+
+class AcceptedOut(Schema):
+    """How many marks of the handout are others now, and the copy as it is now."""
+
+    changed: int
+    review: ReviewOut
+
+
+def _mark(mark: CountedMark) -> MarkOut:
+    return MarkOut(
+        field_id=mark.ref.field,
+        part=mark.ref.part,
+        verdict=mark.verdict,
+        reason=mark.reason.words,
+        earned=show(mark.earned),
+        points=show(mark.points),
+        most=float(mark.points),
+        tries=mark.tries,
+        overruled=mark.overruled is not None and mark.overruled.earned is not None,
+    )
+
+
+def _total(points: Iterable[Fraction]) -> str:
+    return show(sum(points, Fraction(0)))
+
+
+def _row(copy: Copy, marks: list[CountedMark], late: int) -> CopyRow:
+    return CopyRow(
+        id=copy.pk,
+        name=copy.name,
+        joined_at=copy.joined_at,
+        saved_at=copy.saved_at,
+        handed_in_at=copy.handed_in_at,
+        marks=[_mark(mark) for mark in marks],
+        total=_total(mark.earned for mark in marks),
+        waiting=sum(mark.verdict is Verdict.TEACHER for mark in marks),
+        late=late,
+    )
+
+
+def results_of(request: HttpRequest, handout: Handout) -> ResultsOut:
+    document, by = document_of(handout), marked_by(handout)
+    points, numbers = points_of(document.fields, by.keys.groups), numbers_of(document.fields)
+    late = Counter(AnswerChange.objects.filter(copy__handout=handout, late=True).values_list("copy_id", flat=True))
+    return ResultsOut(
+        handout=handout_out(request, handout),
+        key_is_newest=key_is_newest(handout, by.keys),
+        questions=[
+            QuestionOut(field_id=ref.field, part=ref.part, number=number)
+            for ref, number in numbers.items()
+            if points[ref]
+        ],
+        opinions=[number for ref, number in numbers.items() if not points[ref]],
+        points=_total(points.values()),
+        rows=[_row(copy, marks, late[copy.pk]) for copy, marks in copies_with_marks(handout, by)],
+    )
+
+
+def _answers(document: Document, rows: Iterable[StoredAnswer]) -> list[AnswerOut]:
+    """The answers of a copy, each as a whole."""
+    of_fields: dict[str, list[StoredAnswer]] = {}
+    for row in in_order(rows):
+        of_fields.setdefault(row.field_id, []).append(row)
+    return [_answer(document, kept) for kept in of_fields.values()]
+
+
+def _answer(document: Document, kept: Sequence[StoredAnswer] | Sequence[AnswerChange]) -> AnswerOut:
+    """An answer of which these entries were kept."""
+    last = kept[-1]
+    entries = {row.entry: row.value for row in kept}
+    field = document.field(last.field_id)
+    answer = read_entries(field, entries) if field else None
+    readable = None if isinstance(answer, Unreadable) else answer
+    text = "" if readable else json.dumps(entries.get(WHOLE, entries), ensure_ascii=False)
+    return AnswerOut(field_id=last.field_id, answer=readable, kept=text, typed_at=last.typed_at)
+
+
+def review_of(copy: Copy) -> ReviewOut:
+    document, by = document_of(copy.handout), marked_by(copy.handout)
+    others = copy.handout.copies.only("name", "joined_at")
+    order = [other.pk for other in in_order_of_names(others)]
+    place = order.index(copy.pk)
+    late = list(copy.changes.filter(late=True).order_by("pk"))
+    return ReviewOut(
+        handout=copy.handout.pk,
+        row=_row(copy, counted_marks(copy, by, marker_of(copy.handout, by.keys)), len(late)),
+        return_code=shown(copy.return_code),
+        points=_total(points_of(document.fields, by.keys.groups).values()),
+        document=with_keys(document, by.keys),
+        answers=_answers(document, copy.answers.all()),
+        late=[_answer(document, [change]) for change in late],
+        record=[
+            RulingOut(
+                field_id=ruling.field_id,
+                part=ruling.part,
+                earned=None if ruling.earned is None else show(Fraction(ruling.earned)),
+                note=ruling.note,
+                by=str(ruling.by),
+                at=ruling.at,
+            )
+            for ruling in copy.overrules.select_related("by")
+        ],
+        previous=order[place - 1] if place > 0 else None,
+        next=order[place + 1] if place + 1 < len(order) else None,
+    )
+
+
+def new_key_preview_out(handout: Handout, found: NewKey) -> NewKeyPreviewOut:
+    numbers: dict[str, str] = {}
+    for ref, number in numbers_of(document_of(handout).fields).items():
+        numbers.setdefault(ref.field, number)
+    return NewKeyPreviewOut(
+        changed=[numbers[name] for name in found.changed if name in numbers],
+        doubtful=[DoubtOut(number=numbers[name], words=words) for name, words in found.doubtful.items()],
+    )

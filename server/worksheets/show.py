@@ -1,0 +1,143 @@
+"""What teachers are shown of worksheets."""
+
+import uuid
+from datetime import datetime
+from typing import Literal
+
+from django.urls import reverse
+from ninja import Schema
+
+from server.accounts.models import User
+from server.entrance.errors import ErrorOut
+from server.worksheets import documents, pictures, surveys
+from server.worksheets.flows.bring_in import BroughtIn
+from server.worksheets.models import Worksheet
+from velum.document.document import Document
+from velum.document.edits import Edit
+from velum.document.page import Page
+from velum.document.reading import DocumentUnreadable
+from velum.fixtures.words import words_of
+from velum.paper.look import AS_IT_IS
+from velum.paper.proposal import Proposal
+
+
+class DeskSheet(Schema):
+    """A worksheet as it lies on the desk.
+
+    ``keyed`` counts the fields that have a right answer; ``thumb`` is the address of its first page's picture.
+    """
+
+    id: uuid.UUID
+    title: str
+    pages: int
+    thumb: str
+    fields: int
+    keyed: int
+    unreadable: bool
+    """Whether this release cannot read it. It is kept, and can be downloaded."""
+    handouts: int
+    newest_handout: uuid.UUID | None
+    changed_at: datetime
+
+
+class WorksheetOut(Schema):
+    id: uuid.UUID
+    revision: int
+    document: Document
+
+
+class BroughtInOut(WorksheetOut):
+    """``left_out`` says what of the file could not be brought in."""
+
+    left_out: list[str]
+
+
+class StaleOut(ErrorOut):
+    """The worksheet as somebody else left it, and the edits that came too late, as this release reads them."""
+
+    worksheet: WorksheetOut
+    edits: list[Edit]
+
+
+class PagePicture(Schema):
+    """Whether a page can be shown, and what was found out about it."""
+
+    page: str
+    look: str
+    """How the page is shown; a picture's address bears it."""
+    state: Literal["ready", "waiting", "failed"]
+    surveyed: bool
+    """Whether all has been found out that is to be found out."""
+    dots: float | None
+    """Pixels an inch, of a page that is a picture."""
+    proposal: Proposal | None
+    """What would make the page better; only for one that is shown as it is in its file."""
+
+
+def worksheet_out(worksheet: Worksheet) -> WorksheetOut:
+    return WorksheetOut(id=worksheet.pk, revision=worksheet.revision, document=documents.read(worksheet))
+
+
+def brought_in_out(brought: BroughtIn) -> BroughtInOut:
+    out = worksheet_out(brought.worksheet)
+    return BroughtInOut(id=out.id, revision=out.revision, document=out.document, left_out=list(brought.left_out))
+
+
+def _thumb(worksheet: Worksheet) -> str:
+    address = reverse("page_picture", args=[worksheet.pk, worksheet.cover_page, pictures.THUMB])
+    return f"{address}?look={worksheet.cover_look}"
+
+
+def desk_of(teacher: User, words: str = "") -> list[DeskSheet]:
+    """What lies on a teacher's desk, what was touched last first; only what holds all of these words.
+
+    What is shown stands in columns: a document that cannot be read is shown as that, and all others as ever.
+    """
+    worksheets = teacher.worksheets.prefetch_related("handouts")
+    if not words.split():
+        worksheets = worksheets.defer("document")
+    return [_on_desk(worksheet) for worksheet in worksheets if _holds(worksheet, words)]
+
+
+def _on_desk(worksheet: Worksheet) -> DeskSheet:
+    handouts = worksheet.handouts.all()
+    return DeskSheet(
+        id=worksheet.pk,
+        title=worksheet.title,
+        pages=worksheet.page_count,
+        thumb=_thumb(worksheet),
+        fields=worksheet.field_count,
+        keyed=worksheet.keyed_count,
+        unreadable=worksheet.unreadable,
+        handouts=len(handouts),
+        newest_handout=handouts[0].pk if handouts else None,
+        changed_at=worksheet.changed_at,
+    )
+
+
+def _holds(worksheet: Worksheet, words: str) -> bool:
+    wanted = words.casefold().split()
+    if not wanted:
+        return True
+    written = [worksheet.title]
+    try:
+        document = documents.read(worksheet)
+        written += [surveys.text_of(page) for page in document.pages]
+        written += [words_of(fixture) for fixture in document.fixtures]
+    except DocumentUnreadable:
+        pass  # it is found by its title
+    printed = " ".join(written).casefold()
+    return all(word in printed for word in wanted)
+
+
+def page_picture_out(page: Page) -> PagePicture:
+    survey = surveys.survey_of(page)
+    proposal = survey.proposal if survey else None
+    return PagePicture(
+        page=page.id,
+        look=str(page.look),
+        state=pictures.state_of(page).value,
+        surveyed=surveys.is_done(page),
+        dots=survey.dots if survey else None,
+        proposal=proposal if proposal and proposal.needed and page.look == AS_IT_IS else None,
+    )

@@ -1,0 +1,69 @@
+"""A worksheet: pages, the fixtures laid on them, the fields on their film, and the answer key."""
+
+from collections.abc import Iterable
+from fractions import Fraction
+from typing import Annotated, Literal
+
+from pydantic import StringConstraints
+
+from velum.answers.settings import PLAIN, AnswerSettings
+from velum.document.group import Group
+from velum.document.page import Page
+from velum.fixtures import Fixture
+from velum.geometry.reading_order import in_reading_order
+from velum.kinds import Field, Key
+from velum.kinds.kind import FieldBase
+from velum.kinds.part import PartRef
+from velum.model import Id, Model, NoNul
+from velum.points import exact
+
+VERSION: Literal[4] = 4
+"""The version of the documents that are written; older ones are read (reading.py)."""
+
+Title = Annotated[str, StringConstraints(strip_whitespace=True, min_length=1, max_length=200), NoNul]
+
+
+class Document(Model):
+    """The document that is kept. Fields stand in reading order, page by page; ``keys`` names each key by its field.
+
+    Fixtures stand in layers, the lowest first. They stay on a page that is set aside.
+    """
+
+    version: Literal[4] = VERSION
+    title: Title
+    pages: tuple[Page, ...]
+    aside: tuple[Page, ...] = ()
+    """Pages that are not shown, and can be brought back."""
+    fixtures: tuple[Fixture, ...] = ()
+    fields: tuple[Field, ...] = ()
+    keys: dict[Id, Key] = {}
+    groups: tuple[Group, ...] = ()
+    settings: AnswerSettings = PLAIN
+
+    def field(self, field_id: str) -> Field | None:
+        """The field of that name, if there is one."""
+        return next((field for field in self.fields if field.id == field_id), None)
+
+
+def points_of(fields: Iterable[FieldBase], groups: Iterable[Group]) -> dict[PartRef, Fraction]:
+    """What each part is worth, exact. Parts that are worth nothing collect opinions."""
+    parts = {field.id: {PartRef(field.id, part.id): exact(part.points) for part in field.parts} for field in fields}
+    points = {ref: worth for of_field in parts.values() for ref, worth in of_field.items()}
+    for group in groups:
+        if group.points is not None:
+            together = [ref for name in group.fields for ref in parts.get(name, ())]
+            points.update(dict.fromkeys(together, Fraction(group.points) / max(1, len(together))))
+    return points
+
+
+def read_through(document: Document) -> Document:
+    """The same worksheet with its fields in reading order, each by its first place."""
+    fields = [
+        field
+        for page in document.pages
+        for field in in_reading_order(
+            (field for field in document.fields if field.places[0].page == page.id),
+            lambda field: field.places[0].box,
+        )
+    ]
+    return document.changed(fields=tuple(fields))

@@ -1,0 +1,61 @@
+<script lang="ts">
+  // The film of one page as a key sheet: the teacher fills it in, and what it holds is the key.
+  import type { Field, Page } from "../../../api/teacher";
+  import { kindOf } from "../../../kinds/teacher";
+  import { announce } from "../../../ui/Announcer.svelte";
+  import type { Editing } from "../state/editing.svelte";
+  import { lookAt } from "../look_at";
+  import { setKey } from "../../../worksheet/commands/fields";
+
+  /** Pick the option of a letter that is typed on a field, and go on to the next one if that is all it asks for. */
+  function pickByLetter(event: KeyboardEvent, field: Field) {
+    const typing =
+      event.target instanceof HTMLElement &&
+      event.target.matches("input:not([type=radio], [type=checkbox]), textarea, select");
+    if (typing || event.ctrlKey || event.metaKey || event.altKey || !/^[a-z]$/i.test(event.key)) return;
+    const place = event.key.toLowerCase().charCodeAt(0) - "a".charCodeAt(0);
+    const key = kindOf(field).pickedKey?.(field, place, editing.document.keys[field.id]);
+    if (key === undefined) return;
+    event.preventDefault();
+    editing.do(setKey(editing.document, field.id, key));
+    const number = editing.store.number(field);
+    announce(
+      key ? `Right answer ${number}: ${kindOf(field).keyInWords(key, field)}` : `No right answer ${number}`,
+    );
+    const next = editing.store.fields[editing.store.fields.indexOf(field) + 1];
+    if (next && kindOf(field).asksForOne?.(field)) lookAt(editing, [next.id], "key");
+  }
+
+  let { editing, page, scale }: { editing: Editing; page: Page; scale: number } = $props();
+</script>
+
+{#each editing.store.fieldsOn(page) as field (field.id)}
+  {@const KeyField = kindOf(field).KeyField}
+  {@const fieldKey = editing.document.keys[field.id]}
+  <div
+    class="film-field focus-within:bg-(--sheet) focus-within:outline-[2.5px] focus-within:outline-accent {kindOf(
+      field,
+    ).clear
+      ? 'bg-transparent!'
+      : fieldKey
+        ? 'bg-(--sheet)'
+        : ''} {fieldKey ? '' : 'outline-dashed'}"
+    style:left="{field.box.x * scale}px"
+    style:top="{field.box.y * scale}px"
+    style:width="{field.box.width * scale}px"
+    style:height="{field.box.height * scale}px"
+    data-field={field.id}
+    role="presentation"
+    onkeydown={(event) => pickByLetter(event, field)}
+    onfocusin={() => editing.hand.select([field.id])}
+  >
+    <KeyField
+      {field}
+      {fieldKey}
+      {scale}
+      label="Right answer {editing.store.number(field)}"
+      onkey={(key) => editing.do(setKey(editing.document, field.id, key))}
+    />
+    <span class="film-tag absolute -top-2.5 -start-2.5">{editing.store.number(field)}</span>
+  </div>
+{/each}

@@ -1,0 +1,164 @@
+<script lang="ts">
+  import Later from "../../../ui/Later.svelte";
+  // The slip beside the paper: about what is in hand, or, when nothing is, about the worksheet.
+  import type { Field, Fixture } from "../../../api/teacher";
+  import { kindOf } from "../../../kinds/teacher";
+  import type { Editing } from "../state/editing.svelte";
+  import BetterPages from "../pages/BetterPages.svelte";
+  import type { Drawing } from "../pages/drawing.svelte";
+  import { KEY_HELP } from "../film/keys";
+  import { lookAt } from "../look_at";
+  import LookOver from "./LookOver.svelte";
+  import type { Paging } from "../pages/paging.svelte";
+  import Align from "../fixtures/Align.svelte";
+  import FixtureSlip from "../fixtures/FixtureSlip.svelte";
+  import FieldSettings from "./FieldSettings.svelte";
+  import PointsOfSeveral from "./PointsOfSeveral.svelte";
+  import SeveralFields from "./SeveralFields.svelte";
+  import type { Step } from "../steps";
+  import { layAgain, removeAll } from "../../../worksheet/commands/fields";
+  import { setDecimal } from "../../../worksheet/commands/worksheet";
+  import { groupOf, worthOf } from "../../../worksheet/lying";
+
+  interface Props {
+    editing: Editing;
+    paging: Paging;
+    drawing: Drawing;
+    step: Step;
+  }
+  let { editing, paging, drawing, step }: Props = $props();
+
+  const fields = $derived(step === "film" || step === "key" ? editing.fieldsInHand : []);
+  const several = $derived(step === "film" ? editing.inHand : fields);
+  const laid = $derived(
+    several.length === 1 && fields.length === 0 ? (editing.inHand[0] as Fixture | undefined) : undefined,
+  );
+  const one = $derived(fields.length === 1 ? fields[0] : undefined);
+  let pasting = $state(false);
+  const doubtful = $derived(editing.store.fields.filter((field) => editing.toLookAt.includes(field.id)));
+
+  /** Show a field that needs a look; looked at, it is off the list. */
+  function lookAtDoubtful(field: Field) {
+    lookAt(editing, [field.id], step);
+    editing.toLookAt = editing.toLookAt.filter((id) => id !== field.id);
+  }
+
+  const total = $derived(
+    editing.store.fields.reduce((sum, field) => sum + worthOf(editing.document, field), 0),
+  );
+</script>
+
+<div class="slip min-h-64 px-5 pt-6 pb-5">
+  {#if laid}
+    {#key laid.id}<FixtureSlip {editing} fixture={laid} />{/key}
+  {:else if one && several.length === 1}
+    <p class="quiet text-sm">{kindOf(one).label}</p>
+    <h2 class="text-lg">Question {editing.store.number(one)}</h2>
+    {#key one.id}<FieldSettings {editing} field={one} {step} />{/key}
+  {:else if several.length > 1}
+    <h2 class="text-lg">{several.length} in hand</h2>
+    {#if step === "film"}<div class="mt-4"><Align {editing} /></div>{/if}
+    <div class="mt-4" hidden={fields.length < several.length}>
+      {#if !fields.some((field) => groupOf(editing.document, field)?.points != null)}
+        {#key fields.map(({ id }) => id).join()}
+          <PointsOfSeveral {editing} {fields} />
+        {/key}
+      {/if}
+      <SeveralFields {editing} {fields} />
+    </div>
+  {:else}
+    <p class="quiet text-sm">Worksheet</p>
+    <h2 class="text-lg" dir="auto">{editing.document.title}</h2>
+    {#if editing.store.fields.length === 0}
+      <p class="mt-3">
+        Draw a box on the page where students are to write. Fifteen are laid as quickly as one: keep drawing.
+      </p>
+    {:else}
+      <dl class="mt-3 grid grid-cols-[1fr_auto] gap-y-1 tabular-nums">
+        <dt>Fields</dt>
+        <dd class="font-semibold">{editing.store.fields.length}</dd>
+        <dt>With a right answer</dt>
+        <dd class="font-semibold">
+          {editing.store.fields.filter(({ id }) => editing.document.keys[id]).length}
+        </dd>
+        <dt>Points</dt>
+        <dd class="font-semibold">{Math.round(total * 100) / 100}</dd>
+      </dl>
+      {#if step === "film"}
+        <p class="quiet mt-4">Next: <a href="#key">fill in the key sheet</a>.</p>
+      {:else if step === "key"}
+        <p class="quiet mt-4">Fill the boxes in as a student would. Tab goes on to the next.</p>
+        <p class="quiet mt-2">On a choice, press its letter: it goes on to the next.</p>
+        <label class="mt-4 block">
+          <span class="field-label">Decimals are written</span>
+          <select
+            class="input w-full"
+            value={editing.document.settings.decimal}
+            onchange={(event) =>
+              editing.do(setDecimal(editing.document, event.currentTarget.value as "." | ","))}
+          >
+            <option value=".">with a point: 1.5</option>
+            <option value=",">with a comma: 1,5</option>
+          </select>
+        </label>
+      {/if}
+    {/if}
+  {/if}
+  {#if step === "key" && editing.store.fields.length > 0}
+    <button class="btn btn-outline btn-sm mt-5" onclick={() => (pasting = true)}>
+      Paste a key{one ? ` from ${editing.store.number(one)} on` : ""}
+    </button>
+  {/if}
+  {#if (step === "film" || step === "key") && several.length === 0 && editing.store.fields.length > 0}
+    <div class="mt-6"><LookOver {editing} /></div>
+  {/if}
+  {#if step !== "pages" && doubtful.length > 0}
+    <div class="mt-5 heed">
+      <p>The paper was replaced. What is printed about these has changed:</p>
+      <ul class="mt-2 flex flex-wrap gap-2" aria-label="Boxes that need a look">
+        {#each doubtful as field (field.id)}
+          <li>
+            <button class="btn btn-outline btn-sm" onclick={() => lookAtDoubtful(field)}
+              >{editing.name(field)}</button
+            >
+          </li>
+        {/each}
+      </ul>
+      <button class="btn btn-ghost btn-sm mt-2 -ms-3" onclick={() => (editing.toLookAt = [])}
+        >All are right</button
+      >
+    </div>
+  {/if}
+  {#if step === "film" && several.length === 0}
+    <BetterPages {paging} {drawing} pages={paging.all} />
+  {/if}
+  {#if step === "film" && several.length > 0}
+    <div class="mt-5 flex flex-wrap gap-2">
+      <button
+        class="btn btn-outline btn-sm"
+        onclick={() => editing.do(layAgain(editing.document, editing.hand.selected))}>Lay again below</button
+      >
+      <button
+        class="btn btn-outline btn-sm btn-error"
+        onclick={() => editing.do(removeAll(editing.document, editing.hand.selected))}>Remove</button
+      >
+    </div>
+    <details class="mt-5 text-sm">
+      <summary class="quiet cursor-pointer py-1 font-semibold">With the keyboard</summary>
+      <dl class="mt-1 space-y-1">
+        {#each KEY_HELP as [keys, what] (keys)}
+          <div>
+            <dt class="inline font-semibold">{keys}:</dt>
+            <dd class="inline">{what}</dd>
+          </div>
+        {/each}
+      </dl>
+    </details>
+  {/if}
+</div>
+{#if pasting}
+  {@const close = () => (pasting = false)}
+  <Later load={() => import("../key/PasteKey.svelte")} onclose={close}>
+    {#snippet children({ default: PasteKey })}<PasteKey {editing} start={one?.id} onclose={close} />{/snippet}
+  </Later>
+{/if}

@@ -1,0 +1,31 @@
+// What the teacher has in hand: what is selected, the tool that was picked up, what is written in.
+
+import type { Editor as RichText } from "@tiptap/core";
+import type { Field, Schemas } from "../../../api/teacher";
+import { USUAL_KIND } from "../../../kinds/teacher";
+import type { FixtureTool } from "../fixtures/tools";
+
+export class Hand {
+  /** The ids of what is selected. */
+  selected: string[] = $state.raw([]);
+  /** What the focus was on last of what lies on the film. */
+  stop: string | null = $state(null);
+  /** What is laid when the page is pressed or drawn on; none: presses select. */
+  tool: Field["kind"] | FixtureTool | null = $state(USUAL_KIND);
+  /** The fixture that is written in. */
+  writing: string | null = $state(null);
+  /** The rich text editor that is at work in it. */
+  writer: { editor: RichText } | null = $state.raw(null);
+  /** What is done with the picture that the teacher is choosing. */
+  choosing: ((picture: Schemas["PictureOut"]) => void) | null = $state.raw(null);
+
+  select(ids: string[]): void {
+    this.selected = ids;
+    if (this.writing && !ids.includes(this.writing)) this.writing = null;
+  }
+
+  /** What is no longer there is no longer in hand. */
+  keepOnly(there: ReadonlySet<string>): void {
+    if (this.selected.some((id) => !there.has(id))) this.select(this.selected.filter((id) => there.has(id)));
+  }
+}
