@@ -6,6 +6,7 @@
 
 <script lang="ts">
   // A picture of a page, which the server may still be drawing.
+  import type { Attachment } from "svelte/attachments";
   import type { HTMLImgAttributes } from "svelte/elements";
 
   interface Props extends Omit<HTMLImgAttributes, "srcset" | "src"> {
@@ -20,22 +21,34 @@
   const again = $derived(asked ? `&again=${asked}` : "");
   const srcset = $derived(pictures.map(([width, address]) => `${address}${again} ${width}w`).join(", "));
 
+  /** Give up whatever is still asked for when it is no longer shown: by then the page may be gone. */
+  const given = new AbortController();
+  let next: ReturnType<typeof setTimeout> | undefined;
+  const whileShown: Attachment<HTMLImageElement> = (picture) => () => {
+    given.abort();
+    clearTimeout(next);
+    picture.removeAttribute("srcset");
+    picture.removeAttribute("src");
+  };
+
   async function askAgain() {
     // A picture cannot tell a page that is still being drawn (202) from one that cannot be drawn (422).
     const address = pictures[0]?.[1] ?? "";
     const status = asked
-      ? await fetch(address, { method: "HEAD" }).then(
+      ? await fetch(address, { method: "HEAD", signal: given.signal }).then(
           (answer) => answer.status,
           () => 0,
         )
       : 0;
+    if (given.signal.aborted) return;
     if (asked >= ASKS || status === 422 || status === 404) onfailed?.();
-    else setTimeout(() => (asked += 1), Math.min(APART, 250 * (asked + 1)));
+    else next = setTimeout(() => (asked += 1), Math.min(APART, 250 * (asked + 1)));
   }
 </script>
 
 <img
   {...others}
+  {@attach whileShown}
   draggable="false"
   src="{pictures[0]?.[1]}{again}"
   srcset={pictures.length > 1 ? srcset : undefined}

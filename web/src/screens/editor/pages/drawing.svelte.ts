@@ -19,15 +19,16 @@ export class Drawing {
   private following = false;
   private looked = $state(false);
   private lookedAt: readonly unknown[] = [];
-  /** Rises when pages come or go: what the server said of them before is no longer true. */
+  /** Rises when pages come, go or are saved: what the server was asked before is no longer worth its answer. */
   private changes = 0;
-  private there: ReadonlySet<string> = new Set();
+  private there: ReadonlySet<string>;
 
   /** `first` are the pages that the server had when the worksheet was opened. */
   constructor(
     private readonly worksheetId: string,
     private first: ReadonlySet<string>,
   ) {
+    this.there = first;
     void this.follow();
   }
 
@@ -51,6 +52,7 @@ export class Drawing {
   lookAgain(pages: readonly unknown[]): void {
     if (pages.every((some, i) => some === this.lookedAt[i])) return;
     this.lookedAt = pages;
+    this.changes += 1;
     if (!this.following) void this.follow();
   }
 
@@ -95,7 +97,9 @@ export class Drawing {
         .catch(() => ({ data: undefined }));
       if (asked !== this.changes) continue;
       if (data) {
-        this.found = Object.fromEntries(data.map((found) => [found.page, found]));
+        // The server may still have a page that was taken away here a moment ago.
+        const there = data.filter(({ page }) => this.there.has(page));
+        this.found = Object.fromEntries(there.map((found) => [found.page, found]));
         this.looked = true;
       }
       if (data && this.done && this.surveyed === data.length) return;
