@@ -10,7 +10,7 @@ DEMO := VELUM_DEMO=1 VELUM_DATA=var/demo
 # What checks and tests run with.
 TEST := DJANGO_SETTINGS_MODULE=server.testing.settings SECRET_KEY=test VELUM_DEMO=1 VELUM_DATA=var/test TEST_DATABASE=var/test/test.sqlite3
 
-.PHONY: demo demo-fresh test check core server server-on-postgresql journeys bench build types marking-doc format migrations lock screenshots chromium tesseract postgresql clean
+.PHONY: demo demo-fresh test check core server server-on-postgresql journeys bench build types words marking-doc format migrations lock screenshots chromium gettext tesseract postgresql clean
 
 demo: .venv/run.stamp build tesseract
 	@$(DEMO) $(BIN)/python -m demo.load
@@ -20,7 +20,7 @@ demo-fresh:
 	rm -rf var/demo
 	@$(MAKE) --no-print-directory demo
 
-test: .venv/dev.stamp build chromium tesseract postgresql | var/test
+test: .venv/dev.stamp build chromium gettext tesseract postgresql | var/test
 	$(TEST) $(BIN)/python -m checks.everything
 
 check: .venv/dev.stamp build | var/test
@@ -29,10 +29,10 @@ check: .venv/dev.stamp build | var/test
 core: .venv/dev.stamp | var/test
 	$(TEST) $(BIN)/python manage.py test --noinput velum
 
-server: .venv/dev.stamp build | var/test
+server: .venv/dev.stamp build gettext | var/test
 	$(TEST) $(BIN)/python manage.py test --noinput server
 
-server-on-postgresql: .venv/dev.stamp build postgresql | var/test
+server-on-postgresql: .venv/dev.stamp build gettext postgresql | var/test
 	$(TEST) $(BIN)/python -m checks.postgres server
 
 journeys: .venv/dev.stamp build chromium | var/test
@@ -48,6 +48,11 @@ build: web/dist/.stamp
 
 types: .venv/dev.stamp node_modules/.stamp | var/test
 	$(TEST) $(BIN)/python -m checks.api_types web/src/generated
+
+# The catalogues of the front end and of the server, after words have changed.
+words: .venv/dev.stamp node_modules/.stamp gettext | var/test
+	npm run --silent words
+	$(TEST) $(BIN)/python manage.py makemessages --locale en --no-wrap
 
 marking-doc: .venv/dev.stamp
 	$(BIN)/python -m checks.marking_doc
@@ -90,6 +95,12 @@ chromium:
 	@command -v chromium >/dev/null || { \
 		if [ "$$(id -u)" = 0 ]; then apt-get update -qq && apt-get install -y -qq --no-install-recommends chromium; \
 		else echo "The journeys need Debian's chromium. Install it as root: apt-get install chromium"; exit 1; fi; }
+
+# Gathers the server's words. Only those who work on Velum need it.
+gettext:
+	@command -v xgettext >/dev/null || { \
+		if [ "$$(id -u)" = 0 ]; then apt-get update -qq && apt-get install -y -qq --no-install-recommends gettext; \
+		else echo "The catalogue of words is made with gettext. Install it as root: apt-get install gettext"; exit 1; fi; }
 
 # Reads scans. Velum works without it, so it is no reason to stop.
 tesseract:

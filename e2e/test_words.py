@@ -6,7 +6,7 @@ from e2e.journey import LAPTOP, PHONE, Journey
 from server.copies.models import Copy
 
 FORGOTTEN = """(written) => {
-  // Not the front end's words: what people wrote, and what stands on paper.
+  // Nobody's words but theirs: what people wrote, and what stands on paper.
   const others = "[dir=auto], [translate=no], script, noscript, .paper";
   // A letter of the made-up language bears a dot.
   const plain = (text) => {
@@ -55,6 +55,32 @@ class MadeUpLanguage(Journey):
             self.assert_nothing_forgotten(page)
             page.get_by_role("dialog").locator(".btn-primary").click()
             expect(page.locator("header button")).to_have_count(0)
+            self.assert_nothing_forgotten(page)
+
+    def test_the_words_of_the_servers_pages(self) -> None:
+        self.expected_problems = r"status of 4(04|09|22)"
+        page = self.new_browser(locale="ar-XB").new_page()
+        for address in (
+            "/",
+            "/join/",
+            "/accounts/login/",
+            "/accounts/signup/",
+            "/accounts/password/reset/",
+            "/nothing/",
+        ):
+            with self.subTest(address):
+                page.goto(address)
+                self.assert_nothing_forgotten(page)
+        page.goto("/join/")
+        page.locator("input[name=code]").fill("NOCODE")
+        page.locator("main .btn-primary").click()
+        expect(page.get_by_role("alert")).to_be_visible()
+        self.assert_nothing_forgotten(page)
+        for name in ("\u200b", Copy.objects.filter(handout=self.handout)[0].name):
+            page.goto(f"/join/{self.handout.code}/")
+            page.locator("input[name=name]").evaluate("(input, name) => (input.value = name)", name)
+            page.locator("main .btn-primary").first.click()
+            expect(page.get_by_role("alert")).to_be_visible()
             self.assert_nothing_forgotten(page)
 
     def test_a_teachers_words(self) -> None:

@@ -5,6 +5,8 @@ from dataclasses import dataclass
 from enum import StrEnum
 from fractions import Fraction
 
+from velum.sentence import Sentence
+
 
 class Verdict(StrEnum):
     """The five things that can be said of an answer. Each has one shape everywhere on screen."""
@@ -18,26 +20,18 @@ class Verdict(StrEnum):
 
 
 @dataclass(frozen=True, slots=True)
-class Reason:
-    """Why: a stable code, and words that a teacher and a student can read."""
-
-    code: str
-    words: str
-
-
-@dataclass(frozen=True, slots=True)
 class Mark:
-    """``share`` is the part of the field's points that the answer earns, from 0 to 1, exact."""
+    """``share`` is the part of the field's points that the answer earns, from 0 to 1, exact; ``reason`` says why."""
 
     verdict: Verdict
     share: Fraction
-    reason: Reason
+    reason: Sentence
 
 
 _ALL = Fraction(1)
 _NONE = Fraction(0)
-NOTHING_WRITTEN = Reason("blank", "nothing written")
-NO_KEY = Reason("no_key", "no right answer is set")
+NOTHING_WRITTEN = Sentence("blank", "nothing written")
+NO_KEY = Sentence("no_key", "no right answer is set")
 
 
 _BEST_FIRST = (Verdict.RIGHT, Verdict.TEACHER, Verdict.PARTLY, Verdict.WRONG, Verdict.BLANK)
@@ -48,16 +42,16 @@ def best(marks: Sequence[Mark]) -> Mark:
     return min(marks, key=lambda mark: _BEST_FIRST.index(mark.verdict))
 
 
-def right(reason: Reason) -> Mark:
+def right(reason: Sentence) -> Mark:
     return Mark(Verdict.RIGHT, _ALL, reason)
 
 
-def partly(share: Fraction, reason: Reason) -> Mark:
+def partly(share: Fraction, reason: Sentence) -> Mark:
     """``share`` lies between 0 and 1."""
     return Mark(Verdict.PARTLY, share, reason)
 
 
-def wrong(reason: Reason) -> Mark:
+def wrong(reason: Sentence) -> Mark:
     return Mark(Verdict.WRONG, _NONE, reason)
 
 
@@ -65,5 +59,5 @@ def blank() -> Mark:
     return Mark(Verdict.BLANK, _NONE, NOTHING_WRITTEN)
 
 
-def for_teacher(reason: Reason) -> Mark:
+def for_teacher(reason: Sentence) -> Mark:
     return Mark(Verdict.TEACHER, _NONE, reason)

@@ -32,6 +32,7 @@ INSTALLED_APPS = [
     "csp",
     "django_vite",
     "ninja",
+    "server.words",
     "server.config.apps.ConfigConfig",
     "server.accounts",
     "server.pictures",
@@ -178,6 +179,7 @@ DRAWING_BYTES = 1_500_000_000
 
 LANGUAGE_CODE = "en-gb"
 LANGUAGES = [("en-gb", "English")]
+LOCALE_PATHS = [ROOT / "server" / "words" / "locale"]
 TIME_ZONE = env.str("TIME_ZONE", default="UTC")
 USE_TZ = True
 

@@ -28,6 +28,7 @@ from server.copies.show import (
 from server.entrance.arrival import arrived_at
 from server.entrance.errors import ErrorOut
 from server.entrance.schemas import A_FILE, Incoming
+from server.words.say import say
 from server.worksheets import surveys
 from server.worksheets.flows.freeze import read_edition
 from server.worksheets.pictures import covers_on
@@ -116,7 +117,7 @@ def save(request: Student, copy_id: uuid.UUID, body: AnswersIn) -> AnswersOut | 
         outcomes = save_answers(request.auth, _changes(body), arrived_at(request))
     except TooLate as late:
         noted = [change_out(outcome) for outcome in late.outcomes]
-        out = TooLateOut(code=late.code, message=late.message, handed_in_at=late.handed_in_at, changes=noted)
+        out = TooLateOut(code=late.code, message=say(late.sentence), handed_in_at=late.handed_in_at, changes=noted)
         return Status(409, out)
     return AnswersOut(changes=[change_out(outcome) for outcome in outcomes])
 

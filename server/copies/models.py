@@ -4,6 +4,9 @@ from django.db import models
 
 from server.handouts.models import Handout
 
+LONGEST_REASON = 300
+"""Letters of a reason that are kept in English."""
+
 
 class Copy(models.Model):
     """One student's own filled-in worksheet of a handout."""
@@ -83,7 +86,8 @@ class Try(models.Model):
     value = models.JSONField()
     """The whole answer of the field, as it was."""
     verdict = models.CharField(max_length=10)
-    reason = models.CharField(max_length=300, default="")
+    reason = models.CharField(max_length=LONGEST_REASON, default="")
+    sentence = models.JSONField(null=True)
     at = models.DateTimeField(auto_now_add=True)
 
     class Meta:
@@ -104,7 +108,10 @@ class StoredMark(models.Model):
     earned = models.CharField(max_length=40)
     points = models.CharField(max_length=40)
     reason_code = models.CharField(max_length=60)
-    reason = models.CharField(max_length=300)
+    reason = models.CharField(max_length=LONGEST_REASON)
+    """In English: what marks are compared by."""
+    sentence = models.JSONField(null=True)
+    """The reason as it is said in any language; releases that knew one language kept none."""
 
     class Meta:
         constraints = (models.UniqueConstraint("copy", "field_id", "part", name="one_mark_a_part"),)

@@ -12,6 +12,7 @@ from server.copies.models import Answer as StoredAnswer
 from server.copies.models import AnswerFile, Copy
 from server.entrance.errors import ErrorOut
 from server.handouts.codes import shown
+from server.words.say import say
 from server.worksheets.flows.freeze import read_edition
 from velum.document.document import Document
 from velum.document.sheet import Sheet, sheet_of
@@ -119,7 +120,7 @@ def checked_answer(checked: Checked) -> CheckedAnswer:
         verdict=checked.verdict,
         tries=checked.tries,
         left=checked.left,
-        reason=checked.reason,
+        reason=say(checked.reason) if checked.reason else None,
         hint=checked.hint,
     )
 
@@ -150,6 +151,6 @@ def change_out(outcome: Outcome) -> ChangeOut:
             "entry": outcome.of[1],
             "revision": outcome.revision,
             "answer": outcome.value,
-            "refused": {"code": refused.code, "message": refused.message} if refused else None,
+            "refused": {"code": refused.code, "message": say(refused.sentence)} if refused else None,
         }
     )

@@ -17,6 +17,7 @@ from server.files.send import send_disarmed
 from server.handouts.codes import shown
 from server.handouts.models import Handout
 from server.pictures.models import KeptPicture
+from server.words.say import say
 from server.worksheets.flows.freeze import read_edition
 from server.worksheets.pictures import LAPTOP
 from server.worksheets.views import send_seen_picture
@@ -32,7 +33,9 @@ def enter_code(request: HttpRequest) -> HttpResponse:
     try:
         handout = _handout_of(request, typed)
     except Refused as refused:
-        return render(request, "join/code.html", {"error": refused, "code": typed[:20]}, status=refused.status)
+        return render(
+            request, "join/code.html", {"error": say(refused.sentence), "code": typed[:20]}, status=refused.status
+        )
     return redirect("join_with_code", code=handout.code)
 
 
@@ -42,7 +45,9 @@ def join_with_code(request: HttpRequest, code: str) -> HttpResponse:
     try:
         handout = _handout_of(request, code)
     except Refused as refused:
-        return render(request, "join/code.html", {"error": refused, "code": code[:20]}, status=refused.status)
+        return render(
+            request, "join/code.html", {"error": say(refused.sentence), "code": code[:20]}, status=refused.status
+        )
     if handout.code != code:
         return redirect("join_with_code", code=handout.code)
     name = request.POST.get("name", "")
@@ -61,7 +66,11 @@ def join_with_code(request: HttpRequest, code: str) -> HttpResponse:
         else:
             copy = join(handout, name, namesake="namesake" in request.POST)
     except Refused as refused:
-        context |= {"error": refused, "name_taken": isinstance(refused, NameTaken)}
+        context |= {
+            "error": say(refused.sentence),
+            "error_code": refused.code,
+            "name_taken": isinstance(refused, NameTaken),
+        }
         return render(request, "join/name.html", context, status=refused.status)
     response = redirect("sheet", copy_id=copy.pk)
     cookies.give(response, copy)

@@ -1,21 +1,19 @@
 """The drawing processes of this web process: started when first needed, each with limits on time and memory."""
 
-import functools
 import logging
-import multiprocessing
 import tempfile
 import threading
 from collections.abc import Sequence
-from concurrent.futures import Future, TimeoutError
+from concurrent.futures import CancelledError, Future, TimeoutError
 from concurrent.futures.process import BrokenProcessPool
-from multiprocessing.util import Finalize
 from pathlib import Path
 from typing import Any
 
 from django.conf import settings
-from pebble import ProcessExpired, ProcessPool
+from pebble import ProcessExpired
 
 from server.drawing import jobs
+from server.drawing.processes import Processes, exiting
 from velum.errors import VelumError
 from velum.geometry.box import Box
 from velum.paper.page_size import PaperRefused
@@ -24,45 +22,41 @@ from velum.paper.reprint import Reprint
 from velum.pictures.prepared import PictureRefused, Prepared
 
 _log = logging.getLogger(__name__)
-_exiting = threading.Event()
 
 
-@functools.cache
-def _pool() -> ProcessPool:
-    pool = ProcessPool(
-        max_workers=settings.DRAWING_PROCESSES,
-        max_tasks=50,
-        initializer=jobs.limit_memory,
-        initargs=[settings.DRAWING_BYTES],
-        context=multiprocessing.get_context("spawn"),
-    )
-    # Before multiprocessing waits for its children at exit, which these would never let it finish.
-    Finalize(None, _end, args=(pool,), exitpriority=10)
-    return pool
+class _Current:
+    """The processes that work is given to now: others are made when these are broken."""
+
+    def __init__(self) -> None:
+        self._processes: Processes | None = None
+        self._lock = threading.Lock()
+
+    def take(self, work: Any, arguments: Sequence[Any], seconds: float) -> "Future[Any]":
+        processes = self._now()
+        try:
+            return processes.take(work, arguments, seconds)
+        except RuntimeError:
+            return self._now(instead_of=processes).take(work, arguments, seconds)
+
+    def _now(self, instead_of: Processes | None = None) -> Processes:
+        with self._lock:
+            if exiting.is_set():
+                raise RuntimeError("The drawing processes have ended with their web process.")
+            if self._processes is instead_of:  # both None: none were needed yet
+                self._processes = Processes(settings.DRAWING_PROCESSES, settings.DRAWING_BYTES)
+            assert self._processes is not None
+            return self._processes
 
 
-def _end(pool: ProcessPool) -> None:
-    _exiting.set()  # work that still waits would otherwise have a new pool made, and nobody would end that one
-    pool.stop()  # type: ignore[no-untyped-call]
-    pool.join()
+_current = _Current()
 
 
 def submit(work: Any, *arguments: Any, seconds: float | None = None) -> "Future[Any]":
     """Have a drawing process do some work, in so many seconds or as many as a page may take.
 
-    What it raises, its time-out and its death come out of the future.
+    What comes out of it is told at ``Processes.take``.
     """
-    if _exiting.is_set():
-        raise RuntimeError("The drawing processes have ended with their web process.")
-    future: Future[Any]
-    seconds = seconds or settings.DRAWING_SECONDS
-    try:
-        future = _pool().schedule(work, args=arguments, timeout=seconds)
-    except RuntimeError:
-        # The pool gives itself up when an idle process of it is killed, by a machine out of memory for instance.
-        _pool.cache_clear()
-        future = _pool().schedule(work, args=arguments, timeout=seconds)
-    return future
+    return _current.take(work, arguments, seconds or settings.DRAWING_SECONDS)
 
 
 def start() -> None:
@@ -97,8 +91,9 @@ def prepare_picture(data: bytes) -> Prepared:
         try:
             prepared: Prepared = _result(submit(jobs.prepare_picture, Path(out.name)))
         except PaperRefused as refused:
-            too_heavy = "This picture is too heavy to open. Save it smaller."
-            raise PictureRefused("picture.too_heavy", too_heavy) from refused
+            raise PictureRefused(
+                "picture.too_heavy", "This picture is too heavy to open. Save it smaller."
+            ) from refused
     return prepared
 
 
@@ -109,7 +104,7 @@ def _result(future: "Future[Any]") -> Any:
         raise
     except TimeoutError as problem:
         raise PaperRefused("paper.too_slow", "This file takes too long to open.") from problem
-    except (ProcessExpired, BrokenProcessPool, MemoryError) as problem:
+    except (ProcessExpired, BrokenProcessPool, CancelledError, MemoryError) as problem:
         raise PaperRefused("paper.too_heavy", "This file is too heavy to open.") from problem
     except Exception as problem:
         # The libraries that read files raise nearly anything; a teacher is told a sentence, the operator all of it.

@@ -2,7 +2,7 @@
 
 import logging
 from collections.abc import Callable, Sequence
-from typing import Any
+from typing import Any, Self
 
 from django.db import OperationalError
 from django.http import HttpRequest, HttpResponse
@@ -12,12 +12,18 @@ from django.views.defaults import page_not_found
 from ninja import NinjaAPI, Schema
 from ninja.errors import AuthenticationError, HttpError, ValidationError
 
+from server.words.say import say
 from velum.errors import VelumError
+from velum.sentence import Sentence
 
 _log = logging.getLogger(__name__)
 
-BUSY = ("server.busy", "The server is busy just now. What was saved before is kept; try again in a moment.")
+BUSY = Sentence("server.busy", "The server is busy just now. What was saved before is kept; try again in a moment.")
 
+_FORGED = Sentence("request.forged", "This page is too old. Load it again; what was saved is kept.")
+_UNREADABLE = Sentence("request.unreadable", "This could not be read. What was saved before is kept.")
+_SIGNED_OUT = Sentence("session.signed_out", "You are signed out. Sign in again; what was saved is kept.")
+_FAILED = Sentence("server.failed", "The server could not do this. What was saved before is kept.")
 
 MOST_FAULTS = 100
 """Faults of a request that are told; nobody mends more at a time."""
@@ -29,6 +35,10 @@ class FaultOut(Schema):
     code: str
     message: str
     path: list[str | int] = []
+
+    @classmethod
+    def of(cls, sentence: Sentence, path: Sequence[str | int] = ()) -> Self:
+        return cls(code=sentence.code, message=say(sentence), path=list(path))
 
 
 class ErrorOut(FaultOut):
@@ -74,49 +84,38 @@ def answer_errors(api: NinjaAPI) -> None:
         told = [fault.model_dump() for fault in faults[:MOST_FAULTS]]
         return api.create_response(request, {**told[0], "faults": told}, status=status)
 
-    def respond(request: HttpRequest, code: str, message: str, status: int) -> HttpResponse:
-        return respond_all(request, [FaultOut(code=code, message=message)], status)
+    def respond(request: HttpRequest, sentence: Sentence, status: int) -> HttpResponse:
+        return respond_all(request, [FaultOut.of(sentence)], status)
 
     @api.exception_handler(VelumError)
     def refused(request: HttpRequest, error: VelumError) -> HttpResponse:
-        faults = [
-            FaultOut(code=each.code, message=each.message, path=list(each.path)) for each in (error, *error.others)
-        ]
+        faults = [FaultOut.of(each.sentence, each.path) for each in (error, *error.others)]
         return respond_all(request, faults, getattr(error, "status", 422))
 
     @api.exception_handler(ValidationError)
     def invalid(request: HttpRequest, error: ValidationError) -> HttpResponse:
-        faults = [
-            FaultOut(
-                code="request.invalid", message=f"{_said(fault)} What was saved before is kept.", path=_path(fault)
-            )
-            for fault in error.errors or [{}]
-        ]
+        faults = [FaultOut.of(_fault(fault), _path(fault)) for fault in error.errors or [{}]]
         return respond_all(request, faults, 422)
 
     @api.exception_handler(HttpError)
     def unreadable(request: HttpRequest, error: HttpError) -> HttpResponse:
         if error.status_code == 403:
-            return respond(
-                request, "request.forged", "This page is too old. Load it again; what was saved is kept.", 403
-            )
-        return respond(
-            request, "request.unreadable", "This could not be read. What was saved before is kept.", error.status_code
-        )
+            return respond(request, _FORGED, 403)
+        return respond(request, _UNREADABLE, error.status_code)
 
     @api.exception_handler(AuthenticationError)
     def signed_out(request: HttpRequest, error: AuthenticationError) -> HttpResponse:
-        return respond(request, "session.signed_out", "You are signed out. Sign in again; what was saved is kept.", 401)
+        return respond(request, _SIGNED_OUT, 401)
 
     @api.exception_handler(OperationalError)
     def busy(request: HttpRequest, error: OperationalError) -> HttpResponse:
         _log.warning("The database was busy: %s", error)
-        return respond(request, *BUSY, 503)
+        return respond(request, BUSY, 503)
 
     @api.exception_handler(Exception)
     def failed(request: HttpRequest, error: Exception) -> HttpResponse:
         _log.exception("A request failed: %s %s", request.method, request.path)
-        return respond(request, "server.failed", "The server could not do this. What was saved before is kept.", 500)
+        return respond(request, _FAILED, 500)
 
 
 class SayErrors:
@@ -132,13 +131,13 @@ class SayErrors:
         if isinstance(error, Missing):
             return page_not_found(request, error)
         if isinstance(error, VelumError):
-            status, message = getattr(error, "status", 422), error.message
+            status, sentence = getattr(error, "status", 422), error.sentence
         elif isinstance(error, OperationalError):
             _log.warning("The database was busy: %s", error)
-            status, message = 503, BUSY[1]
+            status, sentence = 503, BUSY
         else:
             return None
-        return render(request, "error.html", {"message": message}, status=status)
+        return render(request, "error.html", {"message": say(sentence)}, status=status)
 
 
 def _path(fault: dict[str, Any]) -> list[str | int]:
@@ -146,15 +145,27 @@ def _path(fault: dict[str, Any]) -> list[str | int]:
     return [part if isinstance(part, int) else str(part)[:100] for part in fault.get("loc", ())[2:12]]
 
 
-def _said(fault: dict[str, Any]) -> str:
+def _fault(fault: dict[str, Any]) -> Sentence:
     """What is wrong with a part of a request: too much of it is said in numbers, anything else by its name."""
     named = [part for part in fault.get("loc", ()) if isinstance(part, str)]
     name = named[-1].replace("_", " ")[:60] if named else "request"
     limits = fault.get("ctx", {})
     match fault.get("type"):
         case "string_too_long":
-            return f"The {name} is too long: at most {limits['max_length']:,} letters."
+            return Sentence.counted(
+                "request.invalid",
+                "The {name} is too long: at most {count} letter. What was saved before is kept.",
+                "The {name} is too long: at most {count} letters. What was saved before is kept.",
+                limits["max_length"],
+                {"name": name},
+            )
         case "too_long":
-            return f"There is too much of {name}: at most {limits['max_length']:,}."
+            return Sentence(
+                "request.invalid",
+                "There is too much of {name}: at most {most}. What was saved before is kept.",
+                {"name": name, "most": limits["max_length"]},
+            )
         case _:
-            return f"The {name} could not be read."
+            return Sentence(
+                "request.invalid", "The {name} could not be read. What was saved before is kept.", {"name": name}
+            )

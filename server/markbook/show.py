@@ -20,6 +20,7 @@ from server.handouts.models import Handout
 from server.handouts.show import HandoutOut, handout_out
 from server.markbook.flows.newest_key import NewKey, key_is_newest
 from server.markbook.flows.results import CountedMark, copies_with_marks, counted_marks, in_order_of_names
+from server.words.say import say
 from velum.document.document import Document, points_of
 from velum.document.key_set import with_keys
 from velum.document.numbering import numbers_of
@@ -148,7 +149,7 @@ def _mark(mark: CountedMark) -> MarkOut:
         field_id=mark.ref.field,
         part=mark.ref.part,
         verdict=mark.verdict,
-        reason=mark.reason.words,
+        reason=say(mark.reason),
         earned=show(mark.earned),
         points=show(mark.points),
         most=float(mark.points),
@@ -248,5 +249,5 @@ def new_key_preview_out(handout: Handout, found: NewKey) -> NewKeyPreviewOut:
         numbers.setdefault(ref.field, number)
     return NewKeyPreviewOut(
         changed=[numbers[name] for name in found.changed if name in numbers],
-        doubtful=[DoubtOut(number=numbers[name], words=words) for name, words in found.doubtful.items()],
+        doubtful=[DoubtOut(number=numbers[name], words=say(doubt)) for name, doubt in found.doubtful.items()],
     )

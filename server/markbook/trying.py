@@ -7,6 +7,7 @@ from ninja import Router, Schema
 from pydantic import Field
 
 from server.entrance.schemas import Incoming
+from server.words.say import say
 from velum.answers.compare import guess
 from velum.answers.comparison import Comparison
 from velum.answers.proposals import examples, proposals
@@ -49,7 +50,7 @@ def try_answers(request: HttpRequest, body: TryingIn) -> TryingOut:
 
     def tried(answer: str) -> Tried:
         mark = ANSWER_BOX.marks(ANSWER_BOX.example[0], key, AnswerBoxAnswer(text=answer), body.settings)[WHOLE]
-        return Tried(answer=answer, verdict=mark.verdict, reason=mark.reason.words)
+        return Tried(answer=answer, verdict=mark.verdict, reason=say(mark.reason))
 
     return TryingOut(
         guessed=guessed,

@@ -11,6 +11,7 @@ from pydantic import Field, model_validator
 from server.accounts.teacher import Teacher
 from server.entrance.errors import ErrorOut
 from server.entrance.schemas import A_FILE, Incoming
+from server.words.say import say
 from server.worksheets import documents, pictures, sources, surveys
 from server.worksheets.flows.bring_in import add_pages, add_ready_page, bring_in, cancel
 from server.worksheets.flows.edit import Stale, edit
@@ -227,7 +228,7 @@ def edit_worksheet(request: Teacher, worksheet_id: uuid.UUID, body: EditsIn) -> 
         worksheet = edit(request.user, worksheet_id, body.revision, body.batch, body.edits)
     except Stale as stale:
         newest = worksheet_out(find_worksheet(request.user, worksheet_id))
-        return Status(409, StaleOut(code=stale.code, message=stale.message, worksheet=newest, edits=body.edits))
+        return Status(409, StaleOut(code=stale.code, message=say(stale.sentence), worksheet=newest, edits=body.edits))
     order = [field.id for field in documents.read(worksheet).fields]
     return Status(200, EditsOut(revision=worksheet.revision, order=order))
 

@@ -111,5 +111,8 @@ def _incomplete() -> Incomplete:
 
 
 def _too_large() -> TooLarge:
-    most = settings.LARGEST_UPLOAD // 1_000_000
-    return TooLarge("paper.too_large", f"This file is too large: {most} MB is the most. Nothing was kept of it.")
+    return TooLarge(
+        "paper.too_large",
+        "This file is too large: {most} MB is the most. Nothing was kept of it.",
+        {"most": settings.LARGEST_UPLOAD // 1_000_000},
+    )

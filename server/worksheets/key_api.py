@@ -10,7 +10,8 @@ from server.accounts.teacher import Teacher
 from server.entrance.errors import ErrorOut
 from server.entrance.schemas import Incoming
 from server.worksheets.flows.find import find_document
-from velum.document.look_over import Finding, look_over
+from server.worksheets.show import FindingOut, finding_out
+from velum.document.look_over import look_over
 from velum.document.pasted_key import LONGEST, Pasted, match_key
 from velum.model import Id
 
@@ -36,7 +37,9 @@ def match_pasted_key(request: Teacher, worksheet_id: uuid.UUID, body: PastedIn) 
 
 
 @router.get(
-    "/worksheets/{uuid:worksheet_id}/look-over", response={200: list[Finding], 404: ErrorOut}, operation_id="look_over"
+    "/worksheets/{uuid:worksheet_id}/look-over",
+    response={200: list[FindingOut], 404: ErrorOut},
+    operation_id="look_over",
 )
-def look_over_worksheet(request: Teacher, worksheet_id: uuid.UUID) -> list[Finding]:
-    return look_over(find_document(request.user, worksheet_id))
+def look_over_worksheet(request: Teacher, worksheet_id: uuid.UUID) -> list[FindingOut]:
+    return [finding_out(found) for found in look_over(find_document(request.user, worksheet_id))]

@@ -9,14 +9,17 @@ from ninja import Schema
 
 from server.accounts.models import User
 from server.entrance.errors import ErrorOut
+from server.words.say import say
 from server.worksheets import documents, pictures, surveys
 from server.worksheets.flows.bring_in import BroughtIn
 from server.worksheets.models import Worksheet
 from velum.document.document import Document
 from velum.document.edits import Edit
+from velum.document.look_over import Doubt, Finding
 from velum.document.page import Page
 from velum.document.reading import DocumentUnreadable
 from velum.fixtures.words import words_of
+from velum.model import Id
 from velum.paper.look import AS_IT_IS
 from velum.paper.proposal import Proposal
 
@@ -80,7 +83,9 @@ def worksheet_out(worksheet: Worksheet) -> WorksheetOut:
 
 def brought_in_out(brought: BroughtIn) -> BroughtInOut:
     out = worksheet_out(brought.worksheet)
-    return BroughtInOut(id=out.id, revision=out.revision, document=out.document, left_out=list(brought.left_out))
+    return BroughtInOut(
+        id=out.id, revision=out.revision, document=out.document, left_out=[say(each) for each in brought.left_out]
+    )
 
 
 def _thumb(worksheet: Worksheet) -> str:
@@ -141,3 +146,15 @@ def page_picture_out(page: Page) -> PagePicture:
         dots=survey.dots if survey else None,
         proposal=proposal if proposal and proposal.needed and page.look == AS_IT_IS else None,
     )
+
+
+class FindingOut(Schema):
+    """Something to look at, and the fields that it is about; ``words`` says more than the code where there is more."""
+
+    doubt: Doubt
+    fields: tuple[Id, ...]
+    words: str
+
+
+def finding_out(found: Finding) -> FindingOut:
+    return FindingOut(doubt=found.doubt, fields=found.fields, words=say(found.words) if found.words else "")

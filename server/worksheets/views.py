@@ -6,11 +6,13 @@ from django.contrib.auth.decorators import login_required
 from django.http import FileResponse, Http404, HttpRequest, HttpResponse, HttpResponseBase, JsonResponse
 from django.shortcuts import render
 from django.urls import reverse
+from django.utils.translation import gettext
 from django.views.decorators.http import require_safe
 
 from server.accounts.teacher import teacher_of
 from server.entrance.errors import Busy
 from server.entrance.screens import screen
+from server.words.say import say
 from server.worksheets import documents, pictures
 from server.worksheets.flows.find import find_page, find_worksheet
 from server.worksheets.show import desk_of
@@ -30,7 +32,7 @@ def desk(request: HttpRequest) -> HttpResponse:
     return screen(
         request,
         "desk",
-        "Your desk",
+        gettext("Your desk"),
         {"worksheets": sheets, "email": teacher.email} | _bringing_in(),
     )
 
@@ -42,7 +44,7 @@ def editor(request: HttpRequest, worksheet_id: uuid.UUID) -> HttpResponse:
     try:
         document = documents.read(worksheet)
     except DocumentUnreadable as problem:
-        context = {"worksheet": worksheet, "problem": problem}
+        context = {"worksheet": worksheet, "problem": say(problem.sentence)}
         return render(request, "unreadable.html", context, status=422)
     data = {
         "id": str(worksheet.pk),
@@ -84,7 +86,7 @@ def page_picture(request: HttpRequest, worksheet_id: uuid.UUID, page_id: str, wi
             look = read_look(request.GET["look"])
             pages = tuple(looking(page, look) for page in pages if page.id == page_id)
     except LookRefused as refused:
-        raise Http404(refused.message) from refused
+        raise Http404(str(refused)) from refused
     return send_picture(request, pages, page_id, width)
 
 
@@ -106,9 +108,11 @@ def send_picture(
         place = pictures.picture(page, width, covers)
     except Busy as busy:
         # No failure: a browser that shows it as one would fill its console while a long paper is drawn.
-        return HttpResponse(busy.message, status=202, headers={"Cache-Control": "no-store"}, content_type="text/plain")
+        return HttpResponse(
+            say(busy.sentence), status=202, headers={"Cache-Control": "no-store"}, content_type="text/plain"
+        )
     except PaperRefused as refused:
-        return HttpResponse(refused.message, status=422, content_type="text/plain")
+        return HttpResponse(say(refused.sentence), status=422, content_type="text/plain")
     response = FileResponse(place.open("rb"), content_type="image/webp")
     response["Cache-Control"] = "private, max-age=604800"
     return response

@@ -17,7 +17,8 @@ from fractions import Fraction
 
 from velum.answers import reasons
 from velum.answers.comparison import Formula
-from velum.mark import Mark, Reason, for_teacher, right, wrong
+from velum.mark import Mark, for_teacher, right, wrong
+from velum.sentence import Sentence
 
 LONGEST = 300
 _DEEPEST = 6
@@ -223,7 +224,7 @@ def _difference(answer: frozenset[Reading], key: frozenset[Reading]) -> Mark:
     return wrong(reasons.OTHER_FORMULA)
 
 
-def _slip(written: str, meant: str) -> Reason | None:
+def _slip(written: str, meant: str) -> Sentence | None:
     """What was mistaken while typing: a zero for the letter O, or small letters for capitals."""
     answer, key = plain_formula(written), plain_formula(meant)
     if "0" in answer and read_formula(answer.replace("0", "O")) & read_formula(meant):

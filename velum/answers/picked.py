@@ -7,12 +7,13 @@ nothing by it.
 from collections.abc import Collection
 from fractions import Fraction
 
-from velum.mark import NO_KEY, Mark, Reason, for_teacher, partly, right, wrong
+from velum.mark import NO_KEY, Mark, for_teacher, partly, right, wrong
+from velum.sentence import Sentence
 
-_RIGHT = Reason("picked.right", "the right option is picked")
-_ALL_RIGHT = Reason("picked.all", "the right options are picked, and no others")
-_OTHER = Reason("picked.other", "another option is the right one")
-_NOT_ALL = Reason("picked.not_all", "not exactly the right options are picked")
+_RIGHT = Sentence("picked.right", "the right option is picked")
+_ALL_RIGHT = Sentence("picked.all", "the right options are picked, and no others")
+_OTHER = Sentence("picked.other", "another option is the right one")
+_NOT_ALL = Sentence("picked.not_all", "not exactly the right options are picked")
 
 
 def mark_picked(
@@ -33,8 +34,14 @@ def mark_picked(
         return wrong(_NOT_ALL)
     hits, slips = len(chosen & wanted), len(chosen - wanted)
     share = Fraction(max(0, hits - slips), len(wanted))
-    words = f"{hits} of {len(wanted)} right options picked"
+    reason = Sentence.counted(
+        "picked.some",
+        "{hits} of {count} right option picked",
+        "{hits} of {count} right options picked",
+        len(wanted),
+        {"hits": hits},
+    )
     if slips:
-        words += ", 1 wrong one too" if slips == 1 else f", {slips} wrong ones too"
-    reason = Reason("picked.some", words)
+        too = Sentence.counted("picked.too", "{count} wrong one too", "{count} wrong ones too", slips)
+        reason = reason.and_also(too)
     return partly(share, reason) if share else wrong(reason)

@@ -10,7 +10,8 @@ from velum.answers import reasons
 from velum.answers.comparison import Between, Number, Rounded, Within, exact_value
 from velum.answers.number import DecimalSign, Reading
 from velum.answers.quantity import Quantity, read_quantity
-from velum.mark import Mark, Reason, for_teacher, partly, right, wrong
+from velum.mark import Mark, for_teacher, partly, right, wrong
+from velum.sentence import Sentence
 
 _NAMED = re.compile(r"^\s*[^\W\d_]\s*=")
 """A letter that the number is the value of, as in x = 3."""
@@ -89,7 +90,7 @@ def _conversion(answer: Quantity, key: Quantity, rules: Number) -> Mark | Callab
     return lambda value: (value * mine.size + mine.zero - wanted.zero) / wanted.size if mine != wanted else value
 
 
-def _accepting(key: Fraction, rules: Number) -> Callable[[Fraction], Reason | None]:
+def _accepting(key: Fraction, rules: Number) -> Callable[[Fraction], Sentence | None]:
     """Says of a value why it is not accepted, or None."""
     match rules.tolerance:
         case Within(amount=amount, percent=percent):
@@ -137,7 +138,7 @@ def _rounded(value: Fraction, step: Fraction) -> set[Fraction]:
     return {below if rest * 2 < step else below + step}
 
 
-def _why(value: Fraction, key: Fraction, rules: Number) -> Reason:
+def _why(value: Fraction, key: Fraction, rules: Number) -> Sentence:
     match rules.tolerance:
         case Between():
             return reasons.IN_RANGE

@@ -20,7 +20,8 @@ from velum.answers import reasons
 from velum.answers.comparison import Words
 from velum.answers.number import DecimalSign, read_number
 from velum.answers.text import normalise
-from velum.mark import Mark, Reason, for_teacher, right, wrong
+from velum.mark import Mark, for_teacher, right, wrong
+from velum.sentence import Sentence
 
 _ARTICLE = re.compile(r"^(?:the|an?) (?=.)", re.IGNORECASE)
 _LONGEST_WITH_SLIPS = 400
@@ -130,7 +131,7 @@ def _is_nearly_among(word: str, there: Collection[str]) -> bool:
     return most > 0 and extractOne(word, there, scorer=OSA.distance, score_cutoff=most) is not None
 
 
-def _difference(answer: str, key: str, rules: Words) -> Reason:
+def _difference(answer: str, key: str, rules: Words) -> Sentence:
     if rules.case_counts and answer.casefold() == key.casefold():
         return reasons.OTHER_CASE
     if not rules.accents_ignored and without_accents(answer) == without_accents(key):

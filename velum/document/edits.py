@@ -308,7 +308,12 @@ def _edit_field(
             if field.id in fields or any(fixture.id == field.id for fixture in fixtures):
                 raise EditRefused("edit.field_exists", "A field of this name already lies on the film.")
             if len(fields) >= MOST_FIELDS:
-                raise EditRefused("edit.too_many_fields", f"A worksheet holds at most {MOST_FIELDS} fields.")
+                raise EditRefused.counted(
+                    "edit.too_many_fields",
+                    "A worksheet holds at most {count} field.",
+                    "A worksheet holds at most {count} fields.",
+                    MOST_FIELDS,
+                )
             _check_page(field, pages)
             fields[field.id] = field
         case ChangeField(field=field):

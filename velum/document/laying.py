@@ -19,7 +19,12 @@ def lay_fixture(document: Document, fixture: Fixture, layer: int | None) -> Docu
     if any(other.id == fixture.id for other in (*document.fixtures, *document.fields)):
         raise FixtureRefused("fixture.exists", "Something of this name is part of the worksheet already.")
     if len(document.fixtures) == MOST_FIXTURES:
-        raise FixtureRefused("fixture.too_many", f"A worksheet holds at most {MOST_FIXTURES} things laid on pages.")
+        raise FixtureRefused.counted(
+            "fixture.too_many",
+            "A worksheet holds at most {count} thing laid on pages.",
+            "A worksheet holds at most {count} things laid on pages.",
+            MOST_FIXTURES,
+        )
     _check_page(document, fixture)
     return _inserted(document, document.fixtures, fixture, layer)
 

@@ -13,6 +13,7 @@ from velum.kinds import Field, kind_of
 from velum.kinds.part import PartRef
 from velum.model import Id, Model
 from velum.placed import Place
+from velum.sentence import Sentence
 
 Doubt = Literal["nothing", "no_key", "doubtful_key", "no_points", "same_number", "overlap", "off_page", "too_small"]
 
@@ -30,7 +31,7 @@ class Finding(Model):
 
     doubt: Doubt
     fields: tuple[Id, ...] = ()
-    words: str = ""
+    words: Sentence | None = None
 
 
 def look_over(document: Document) -> list[Finding]:

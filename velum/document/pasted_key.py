@@ -50,7 +50,12 @@ def match_key(document: Document, text: str, start: str | None = None) -> Pasted
     Raises PasteRefused.
     """
     if len(text) > LONGEST:
-        raise PasteRefused("paste.too_long", f"This is too long for a key: {LONGEST:,} letters can be looked at.")
+        raise PasteRefused.counted(
+            "paste.too_long",
+            "This is too long for a key: {count} letter can be looked at.",
+            "This is too long for a key: {count} letters can be looked at.",
+            LONGEST,
+        )
     text = text.replace("\0", "").replace("\r\n", "\n").replace("\r", "\n").strip("\n")
     points, numbers = points_of(document.fields, document.groups), numbers_of(document.fields)
     asked = [

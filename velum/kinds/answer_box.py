@@ -13,6 +13,7 @@ from velum.geometry.box import Box
 from velum.kinds.kind import AnswerBase, FieldBase, InAnyOrder, KeyBase, Kind, PromptBase, alone
 from velum.mark import Mark
 from velum.model import NoNul
+from velum.sentence import Filling, Sentence, either
 
 Lines = Literal["one", "several"]
 Signs = Literal["none", "chemistry", "maths"]
@@ -58,6 +59,9 @@ def _is_blank(answer: AnswerBoxAnswer) -> bool:
     return not answer.text.strip()
 
 
+_LONG = Sentence("doubt.long", "The right answer is so long that only the same words count; all else waits for you.")
+
+
 def _judge(field: AnswerBox, key: AnswerBoxKey, answer: AnswerBoxAnswer, settings: AnswerSettings) -> Mark:
     return compare_written(answer.text, (key.text, *key.also), key.comparison, settings.decimal)
 
@@ -73,13 +77,14 @@ def _accepting(field: AnswerBox, part: str, key: AnswerBoxKey, answer: AnswerBox
     return key if text in (key.text, *key.also) else key.changed(also=(*key.also, text))
 
 
-def _doubt(field: AnswerBox, key: AnswerBoxKey, settings: AnswerSettings) -> str:
+def _doubt(field: AnswerBox, key: AnswerBoxKey, settings: AnswerSettings) -> Sentence | None:
     for text in (key.text, *key.also):
         if len(text) > LONGEST:
-            return "The right answer is so long that only the same words count; all else waits for you."
+            return _LONG
         if key.comparison is None and (values := unclear_values(text, settings.decimal)):
-            return f"{text} could be {' or '.join(values)}."
-    return ""
+            filled: dict[str, Filling] = {"text": text, "values": either(values)}
+            return Sentence("doubt.unclear", "{text} could be {values}.", filled)
+    return None
 
 
 def _alternatives(key: AnswerBoxKey) -> tuple[AnswerBoxKey, ...]:

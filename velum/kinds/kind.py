@@ -10,12 +10,13 @@ from pydantic import ValidationError
 from velum.answers.settings import PLAIN, AnswerSettings
 from velum.errors import VelumError
 from velum.kinds.part import WHOLE, Hint, Name, Part, PartId, QuestionNumber
-from velum.mark import NO_KEY, Mark, Reason, blank, for_teacher
+from velum.mark import NO_KEY, Mark, blank, for_teacher
 from velum.model import Model
 from velum.placed import Placed
 from velum.points import Points
+from velum.sentence import Sentence
 
-FAILED = Reason("marking.failed", "the machine could not mark this")
+FAILED = Sentence("marking.failed", "the machine could not mark this")
 _log = logging.getLogger(__name__)
 
 Json: TypeAlias = dict[str, Any]
@@ -158,7 +159,7 @@ class Kind(Generic[F, K, P, A]):
     """
     accepting: Callable[[F, str, K, A], K | None] = lambda field, part, key, answer: None
     """The key by which this answer is right in a part too; None: there is none."""
-    doubt: Callable[[F, K, AnswerSettings], str] = lambda field, key, settings: ""
+    doubt: Callable[[F, K, AnswerSettings], Sentence | None] = lambda field, key, settings: None
     """Why a key may not be what the teacher meant; empty: it is clear."""
     pictures: Callable[[F], Iterable[str]] = lambda field: ()
     """The pictures that students are shown with it, each by its SHA-256."""
@@ -273,7 +274,7 @@ class Kind(Generic[F, K, P, A]):
             _log.exception("An answer to field %s (%s) could not be marked", field.id, self.name)
             return for_teacher(FAILED)
 
-    def handed_over(self, field: F, answer: A | None, reason: Reason) -> dict[str, Mark]:
+    def handed_over(self, field: F, answer: A | None, reason: Sentence) -> dict[str, Mark]:
         """The marks where what was answered is for the teacher, for this reason."""
         try:
             given = [] if self.is_empty(answer) else self.answered(field, answer)  # type: ignore[arg-type]

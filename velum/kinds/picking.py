@@ -7,6 +7,7 @@ from pydantic import AfterValidator, Field
 
 from velum.kinds.kind import AnswerBase, AnswerRefused, Json, KeyBase
 from velum.model import Id
+from velum.sentence import Sentence
 
 MOST_OPTIONS = 26
 """As many as there are letters to name them."""
@@ -53,9 +54,12 @@ def each_named_once(options: tuple[HasId, ...]) -> None:
         raise ValueError("has two options of the same id")
 
 
-def gone_options(picked: Collection[str], there: Collection[str]) -> str:
-    """What is doubtful of a key that names options that are not among those ``there``; empty: nothing."""
-    return "" if set(picked) <= set(there) else "An option that was right is no longer there."
+_GONE = Sentence("doubt.gone", "An option that was right is no longer there.")
+
+
+def gone_options(picked: Collection[str], there: Collection[str]) -> Sentence | None:
+    """What is doubtful of a key that names options that are not among those ``there``."""
+    return None if set(picked) <= set(there) else _GONE
 
 
 def check_picked(picked: Collection[str], there: Collection[str]) -> None:

@@ -8,9 +8,10 @@ from velum.document.document import Document, points_of
 from velum.document.group import Group
 from velum.document.key_set import KeySet, key_set_of
 from velum.kinds.part import PartRef
-from velum.mark import Mark, Reason
+from velum.mark import Mark
 from velum.marking.budget import MOST_STEPS, Budget
 from velum.marking.unit import Alone, AnyOrder, Given, Unit
+from velum.sentence import Sentence
 
 _NOTHING = Fraction(0)
 
@@ -86,9 +87,8 @@ def after_tries(mark: Mark, tries: int, cost: Fraction) -> Mark:
     if not tries or not mark.share:
         return mark
     left = max(Fraction(0), 1 - tries * cost)
-    times = "1 try before" if tries == 1 else f"{tries} tries before"
-    reason = Reason(mark.reason.code, f"{mark.reason.words}; {times}")
-    return replace(mark, share=mark.share * left, reason=reason)
+    before = Sentence.counted("tries", "{count} try before", "{count} tries before", tries)
+    return replace(mark, share=mark.share * left, reason=mark.reason.and_also(before))
 
 
 def all_or_nothing(groups: Iterable[Group], right: Mapping[PartRef, bool]) -> set[PartRef]:

@@ -11,10 +11,11 @@ from functools import cached_property
 from math import lcm
 from typing import Generic, TypeVar
 
-from velum.mark import Mark, Reason, Verdict, best, blank, wrong
+from velum.mark import Mark, Verdict, best, blank, wrong
 from velum.marking.assignment import best_assignment
+from velum.sentence import Sentence
 
-SAME_AGAIN = Reason("same_again", "the same answer stands in another box")
+SAME_AGAIN = Sentence("same_again", "the same answer stands in another box")
 
 A = TypeVar("A")
 K = TypeVar("K", bound=Hashable)

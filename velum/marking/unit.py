@@ -12,15 +12,16 @@ from velum.document.key_set import KeySet
 from velum.kinds import Answer, Field, kind_of
 from velum.kinds.kind import AnswerBase
 from velum.kinds.part import WHOLE, PartRef
-from velum.mark import NO_KEY, Mark, Reason, for_teacher
+from velum.mark import NO_KEY, Mark, for_teacher
 from velum.marking.budget import Budget
 from velum.marking.pool import Pool
+from velum.sentence import Sentence
 
 LONGEST_IN_POOL = 300
 """Letters of an answer that is compared with all keys of its group."""
 
-TOO_MUCH = Reason("marking.too_much", "too much on this worksheet for the machine to mark at once")
-CANNOT_BE_READ = Reason("answer.unreadable", "this answer cannot be shown or marked; it is kept as it is")
+TOO_MUCH = Sentence("marking.too_much", "too much on this worksheet for the machine to mark at once")
+CANNOT_BE_READ = Sentence("answer.unreadable", "this answer cannot be shown or marked; it is kept as it is")
 
 
 class Unreadable(Enum):
@@ -52,7 +53,7 @@ def _by_part(field: Field, marks: Mapping[str, Mark]) -> Marks:
     return {PartRef(field.id, part): mark for part, mark in marks.items()}
 
 
-def _for_teacher(field: Field, answer: Given | None, reason: Reason) -> Marks:
+def _for_teacher(field: Field, answer: Given | None, reason: Sentence) -> Marks:
     """The marks of a field whose answer is for the teacher. One that cannot be read may say something of any part."""
     if isinstance(answer, Unreadable):
         return {PartRef(field.id, part.id): for_teacher(reason) for part in field.parts}
@@ -154,5 +155,5 @@ class AnyOrder:
 class _NotMarked(Exception):
     """A group that is for the teacher as a whole."""
 
-    def __init__(self, reason: Reason) -> None:
+    def __init__(self, reason: Sentence) -> None:
         self.reason = reason

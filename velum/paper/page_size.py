@@ -24,11 +24,19 @@ class PageSize:
 def check_count(count: int) -> None:
     """Raises PaperRefused for more pages than a worksheet can take."""
     if count > MOST_PAGES:
-        raise PaperRefused("paper.too_many_pages", f"This file has {count} pages; a worksheet can take {MOST_PAGES}.")
+        raise PaperRefused.counted(
+            "paper.too_many_pages",
+            "This file has {count} page; a worksheet can take {most}.",
+            "This file has {count} pages; a worksheet can take {most}.",
+            count,
+            {"most": MOST_PAGES},
+        )
 
 
 def page_size(width: float, height: float, number: int) -> PageSize:
     """The size of page ``number`` (from 0). Raises PaperRefused for one that no paper has."""
     if not all(SMALLEST_SIDE <= side <= LARGEST_SIDE for side in (width, height)):
-        raise PaperRefused("paper.page_size", f"Page {number + 1} of this file has a size that no paper has.")
+        raise PaperRefused(
+            "paper.page_size", "Page {page} of this file has a size that no paper has.", {"page": number + 1}
+        )
     return PageSize(round(width, 3), round(height, 3))

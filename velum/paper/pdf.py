@@ -131,7 +131,7 @@ def _size(document: pypdfium2.PdfDocument, number: int) -> PageSize:
     try:
         width, height = document.get_page_size(number)
     except pypdfium2.PdfiumError as problem:
-        raise PaperRefused("paper.broken", f"Page {number + 1} of this PDF is damaged.") from problem
+        raise PaperRefused("paper.broken", "Page {page} of this PDF is damaged.", {"page": number + 1}) from problem
     return page_size(width, height, number)
 
 
@@ -141,7 +141,7 @@ def _page_size(page: pypdfium2.PdfPage, number: int) -> PageSize:
 
 
 def _not_drawn(number: int) -> PaperRefused:
-    return PaperRefused("paper.page_broken", f"Page {number + 1} could not be drawn.")
+    return PaperRefused("paper.page_broken", "Page {page} could not be drawn.", {"page": number + 1})
 
 
 def _locked() -> PaperRefused:

@@ -162,9 +162,12 @@ def _as_refusals() -> Iterator[None]:
 def _check_pixels(picture: Image.Image) -> None:
     pixels = picture.width * picture.height
     if pixels > MOST_PIXELS:
-        most = MOST_PIXELS // 1_000_000
-        raise PaperRefused(
-            "paper.too_many_pixels", f"This picture has {pixels // 1_000_000} megapixels; {most} is the most."
+        raise PaperRefused.counted(
+            "paper.too_many_pixels",
+            "This picture has {count} megapixel; {most} is the most.",
+            "This picture has {count} megapixels; {most} is the most.",
+            pixels // 1_000_000,
+            {"most": MOST_PIXELS // 1_000_000},
         )
 
 

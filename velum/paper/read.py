@@ -13,6 +13,7 @@ from velum.paper.pdf import pdf_page, pdf_pages
 from velum.paper.picture import picture_page, picture_pages
 from velum.paper.sort import START, Sort, sort_of
 from velum.paper.text import Line
+from velum.sentence import Sentence, together
 
 
 class SourcePage(Protocol):
@@ -40,7 +41,7 @@ class Contents:
 
     pages: tuple[PageSize | None, ...]
     form: tuple[FormField, ...] = ()
-    left_out: tuple[str, ...] = ()
+    left_out: tuple[Sentence, ...] = ()
 
 
 def read_pages(data: bytes) -> list[PageSize | None]:
@@ -54,12 +55,25 @@ def read_contents(data: bytes) -> Contents:
     bad = [str(number + 1) for number, page in enumerate(pages) if page is None]
     left_out = []
     if bad:
-        which = f"Page {bad[0]}" if len(bad) == 1 else f"Pages {', '.join(bad[:-1])} and {bad[-1]}"
-        left_out.append(f"{which} could not be read and {'was' if len(bad) == 1 else 'were'} left out.")
+        left_out.append(
+            Sentence.counted(
+                "left_out.pages",
+                "Page {pages} could not be read and was left out.",
+                "Pages {pages} could not be read and were left out.",
+                len(bad),
+                {"pages": together(bad)},
+            )
+        )
     form = form_fields(data) if _is_pdf(data) else Form()
     if form.unread:
-        some = "1 form field" if form.unread == 1 else f"{form.unread} form fields"
-        left_out.append(f"{some} could not be read and {'was' if form.unread == 1 else 'were'} left out.")
+        left_out.append(
+            Sentence.counted(
+                "left_out.form_fields",
+                "{count} form field could not be read and was left out.",
+                "{count} form fields could not be read and were left out.",
+                form.unread,
+            )
+        )
     return Contents(tuple(pages), form.fields, tuple(left_out))
 
 

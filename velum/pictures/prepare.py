@@ -9,6 +9,7 @@ from velum.paper.picture import MOST_PIXELS, opened_picture, upright
 from velum.paper.sort import START, Sort, sort_of
 from velum.pictures.prepared import PictureRefused, Prepared
 from velum.pictures.svg import is_svg, prepare_svg
+from velum.sentence import Sentence
 
 MOST_BYTES = 20_000_000
 _LARGEST_SIDE = 2_400
@@ -17,12 +18,14 @@ _LARGEST_SIDE = 2_400
 _DECODED_AT_MOST = 40_000_000
 """Pixels of a picture that cannot be read smaller than it is; at four bytes each."""
 
-_UNKNOWN = ("picture.unknown", "This file is no picture that Velum knows. PNG, JPEG, WebP, GIF, HEIC and SVG are.")
-_BROKEN = ("picture.broken", "This picture is damaged and cannot be opened.")
+_UNKNOWN = Sentence(
+    "picture.unknown", "This file is no picture that Velum knows. PNG, JPEG, WebP, GIF, HEIC and SVG are."
+)
+_BROKEN = Sentence("picture.broken", "This picture is damaged and cannot be opened.")
 _REASONS = {
     "paper.unknown": _UNKNOWN,
     "paper.office": _UNKNOWN,
-    "paper.too_many_pixels": ("picture.too_many_pixels", "This picture has too many pixels. Save it smaller."),
+    "paper.too_many_pixels": Sentence("picture.too_many_pixels", "This picture has too many pixels. Save it smaller."),
 }
 """What is said of a picture where a paper would be refused."""
 
@@ -30,7 +33,9 @@ _REASONS = {
 def prepare(data: bytes) -> Prepared:
     """Make a picture of a file, whose sort is told by its content. Raises PictureRefused."""
     if len(data) > MOST_BYTES:
-        raise PictureRefused("picture.too_large", f"This picture has more than {MOST_BYTES // 1_000_000} MB.")
+        raise PictureRefused(
+            "picture.too_large", "This picture has more than {most} MB.", {"most": MOST_BYTES // 1_000_000}
+        )
     if not data:
         raise PictureRefused("picture.empty", "This file is empty.")
     if is_svg(data):
@@ -40,8 +45,7 @@ def prepare(data: bytes) -> Prepared:
             raise PictureRefused("picture.unknown", "This is a document, not a picture. Bring it in as pages.")
         return _prepare_pixels(data)
     except PaperRefused as refused:
-        code, message = _REASONS.get(refused.code, _BROKEN)
-        raise PictureRefused(code, message) from refused
+        raise PictureRefused.of(_REASONS.get(refused.code, _BROKEN)) from refused
 
 
 def _prepare_pixels(data: bytes) -> Prepared:

@@ -37,7 +37,9 @@ def is_svg(data: bytes) -> bool:
 def prepare_svg(data: bytes) -> Prepared:
     """The drawing without what could do harm. Raises PictureRefused."""
     if len(data) > MOST_BYTES:
-        raise PictureRefused("picture.too_large", f"This drawing has more than {MOST_BYTES // 1_000_000} MB.")
+        raise PictureRefused(
+            "picture.too_large", "This drawing has more than {most} MB.", {"most": MOST_BYTES // 1_000_000}
+        )
     _check_nesting(data)
     try:
         hushed = filter_svg(data, {"image": ["png", "jpeg", "webp", "gif"]})

@@ -32,7 +32,9 @@ class Core(unittest.TestCase):
     def test_an_error_survives_the_way_from_process_to_process(self) -> None:
         error = pickle.loads(pickle.dumps(PaperRefused("paper.empty", "This file is empty.")))
         self.assertIsInstance(error, PaperRefused)
-        self.assertEqual((error.code, error.message, str(error)), ("paper.empty",) + ("This file is empty.",) * 2)
+        self.assertEqual(
+            (error.code, error.sentence.words, str(error)), ("paper.empty",) + ("This file is empty.",) * 2
+        )
 
     def test_stands_without_django(self) -> None:
         program = f"import sys; [__import__(name) for name in {list(modules())}]; sys.exit('django' in sys.modules)"

@@ -69,17 +69,16 @@ class Outcome:
 class TooLate(Conflict):
     """Changes to a copy that can no longer be changed. Those that differ from what stands are noted: ``outcomes``."""
 
-    def __init__(self, code: str, message: str, handed_in_at: datetime | None = None) -> None:
-        super().__init__(code, message)
-        self.handed_in_at = handed_in_at
-        self.outcomes: Sequence[Outcome] = ()
+    handed_in_at: datetime | None = None
+    outcomes: Sequence[Outcome] = ()
 
 
 def too_late(copy: Copy) -> TooLate | None:
     """Why a copy can no longer be changed; None: it can."""
     if copy.handed_in_at is not None:
-        message = "This worksheet is handed in. Ask your teacher if you want to go on."
-        return TooLate("copy.handed_in", message, copy.handed_in_at)
+        refused = TooLate("copy.handed_in", "This worksheet is handed in. Ask your teacher if you want to go on.")
+        refused.handed_in_at = copy.handed_in_at
+        return refused
     if not copy.handout.open:
         return TooLate("handout.closed", "Your teacher has closed this worksheet. What was saved is kept.")
     return None

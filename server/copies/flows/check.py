@@ -8,9 +8,9 @@ from typing import Any
 from django.db import IntegrityError
 
 from server.copies.flows.answer import TRIES, check_open
-from server.copies.flows.marking import NOT_RIGHT, tries_not_right
+from server.copies.flows.marking import NOT_RIGHT, kept, reason_of, tries_not_right
 from server.copies.flows.read import read_answer, read_answers
-from server.copies.models import Answer, Copy, Try
+from server.copies.models import LONGEST_REASON, Answer, Copy, Try
 from server.entrance.errors import Busy, Refused
 from server.handouts.flows.documents import document_of, marked_by
 from server.handouts.models import Handout
@@ -19,6 +19,7 @@ from velum.kinds.part import PartRef
 from velum.mark import Verdict
 from velum.marking.copies import Marker
 from velum.marking.unit import Given, Unreadable
+from velum.sentence import Sentence
 
 
 @dataclass(frozen=True)
@@ -33,7 +34,7 @@ class Checked:
     """How many checks there were."""
     left: int | None
     """How many there may still be; None: any number."""
-    reason: str | None
+    reason: Sentence | None
     hint: str | None
 
 
@@ -61,7 +62,7 @@ def check(copy: Copy, ref: PartRef) -> Checked | None:
             return None
         value = _as_it_is(answers[ref.field], rows, ref.field)
         tries = list(copy.tries.filter(field_id=ref.field, part=ref.part).order_by("place", "pk"))
-        verdict, reason = marked.mark.verdict.value, marked.mark.reason.words
+        verdict = marked.mark.verdict.value
         if tries and (tries[-1].value, tries[-1].verdict) == (value, verdict):
             return _said_last(copy.handout, ref, tries)
         allowed = copy.handout.tries_allowed
@@ -74,7 +75,8 @@ def check(copy: Copy, ref: PartRef) -> Checked | None:
             place=len(tries),
             value=value,
             verdict=verdict,
-            reason=reason[:_LONGEST],
+            reason=marked.mark.reason.words[:LONGEST_REASON],
+            sentence=kept(marked.mark.reason),
         )
         try:
             new.save(force_insert=True)
@@ -82,10 +84,6 @@ def check(copy: Copy, ref: PartRef) -> Checked | None:
             continue  # it was checked elsewhere at the same time: look again how many tries are left
         return _said_last(copy.handout, ref, [*tries, new])
     raise Busy("check.busy", "This answer is being checked elsewhere at the same time. Check it again.")
-
-
-_LONGEST = 300
-"""Letters of a reason that are kept."""
 
 
 def _as_it_is(answer: Given, rows: Iterable[Answer], field_id: str) -> Any:
@@ -117,6 +115,6 @@ def _said_last(handout: Handout, ref: PartRef, tries: Sequence[Try]) -> Checked:
         verdict=Verdict(last.verdict),
         tries=len(tries),
         left=None if allowed is None else max(0, allowed - tries_not_right(tries)[ref]),
-        reason=last.reason if handout.shows_reasons else None,
+        reason=reason_of(last) if handout.shows_reasons else None,
         hint=hint or None,
     )

@@ -41,7 +41,9 @@ def keep_file(copy: Copy, field_id: str, file: Readable) -> AnswerFile:
     most = LARGEST_PICTURE if takes == "picture" else sounds.MOST_BYTES
     data = read_at_most(file, most)
     if data is None:
-        raise TooLarge("answer.file_too_large", f"This file is too large: {most // 1_000_000} MB is the most.")
+        raise TooLarge(
+            "answer.file_too_large", "This file is too large: {most} MB is the most.", {"most": most // 1_000_000}
+        )
     content = _picture(data) if takes == "picture" else _Content(sounds.media_type_of(data), data)
     sha256 = hashlib.sha256(content.data).hexdigest()
     known = copy.files.filter(sha256=sha256).first()

@@ -31,15 +31,15 @@ def join(handout: Handout, name: str, *, namesake: bool = False) -> Copy:
     if not name:
         raise Refused("join.no_name", "Write your name, so that your teacher knows whose work this is.")
     if len(name) > LONGEST_NAME:
-        raise Refused("join.long_name", f"This name is too long: {LONGEST_NAME} letters fit.")
+        raise Refused("join.long_name", "This name is too long: {most} letters fit.", {"most": LONGEST_NAME})
     # On PostgreSQL two of one name would else not see each other; SQLite lets one in at a time anyhow.
     handout = Handout.objects.select_for_update().get(pk=handout.pk)
     if not handout.open:
         raise Refused("join.closed", "This worksheet is closed. Ask your teacher to open it.")
     if not namesake and handout.copies.filter(folded_name=folded(name)).exists():
-        raise NameTaken("join.name_taken", f"Somebody called {name} has joined already.")
+        raise NameTaken("join.name_taken", "Somebody called {name} has joined already.", {"name": name})
     if handout.copies.count() >= MOST_COPIES:
-        raise Refused("join.full", f"{MOST_COPIES} students have joined; no more can.")
+        raise Refused("join.full", "{most} students have joined; no more can.", {"most": MOST_COPIES})
     return_code = new_code()
     while handout.copies.filter(return_code=return_code).exists():
         return_code = new_code()

@@ -5,14 +5,20 @@ from collections import Counter
 from collections.abc import Iterable
 from fractions import Fraction
 
+from pydantic import TypeAdapter
+
 from server.copies.flows.read import read_answers
-from server.copies.models import Answer, Copy, StoredMark, Try
+from server.copies.models import LONGEST_REASON, Answer, Copy, StoredMark, Try
 from server.handouts.flows.documents import document_of
 from server.handouts.models import Handout
 from velum.document.key_set import KeySet
+from velum.kinds.kind import Json
 from velum.kinds.part import PartRef
 from velum.mark import Verdict
 from velum.marking.copies import Marker, PartMark
+from velum.sentence import Sentence
+
+_SENTENCE = TypeAdapter(Sentence)
 
 NOT_RIGHT = (Verdict.WRONG, Verdict.PARTLY)
 """What a check says of an answer when it has not found it right. What waits for the teacher is neither."""
@@ -39,15 +45,34 @@ def tries_not_right(tries: Iterable[Try]) -> Counter[PartRef]:
 
 def stored(copy_id: uuid.UUID, marked: PartMark) -> StoredMark:
     """A mark as it is kept."""
-    return StoredMark(copy_id=copy_id, field_id=marked.ref.field, part=marked.ref.part, **said_by(marked))
+    return StoredMark(
+        copy_id=copy_id,
+        field_id=marked.ref.field,
+        part=marked.ref.part,
+        **said_by(marked),
+        sentence=kept(marked.mark.reason),
+    )
 
 
 def said_by(marked: PartMark) -> dict[str, str]:
-    """What is kept of a mark, by the names of the columns."""
+    """What a mark is compared by with one that is kept, by the names of the columns."""
     return {
         "verdict": marked.mark.verdict.value,
         "earned": str(marked.earned),
         "points": str(marked.points),
         "reason_code": marked.mark.reason.code,
-        "reason": marked.mark.reason.words,
+        "reason": marked.mark.reason.words[:LONGEST_REASON],
     }
+
+
+def kept(reason: Sentence) -> Json:
+    """A reason as it is kept, to be said in any language."""
+    said: Json = _SENTENCE.dump_python(reason, exclude_defaults=True)
+    return said
+
+
+def reason_of(row: StoredMark | Try) -> Sentence:
+    """The reason that was kept."""
+    if row.sentence is not None:
+        return _SENTENCE.validate_python(row.sentence)
+    return Sentence(row.reason_code if isinstance(row, StoredMark) else "", row.reason)

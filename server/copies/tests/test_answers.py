@@ -4,6 +4,7 @@ from unittest import mock
 
 from django.db import connection
 from django.utils import timezone
+from django.utils.translation import override
 
 from server.copies.flows import answer
 from server.copies.flows import check as check_flow
@@ -11,6 +12,7 @@ from server.copies.flows import mark_again as again
 from server.copies.flows.hand_in import hand_in, let_go_on
 from server.copies.flows.join import join
 from server.copies.flows.mark_again import mark_again
+from server.copies.flows.marking import reason_of
 from server.copies.flows.read import read_answers
 from server.copies.flows.write import Overtaken
 from server.copies.flows.write import write as really_write
@@ -19,9 +21,12 @@ from server.entrance.errors import Busy, Conflict
 from server.handouts.flows.documents import marked_by
 from server.handouts.models import Handout
 from server.markbook.flows.results import copies_with_marks
+from server.testing.made_up_words import made_up
 from server.testing.world import JSON, SECRET, WorldCase, student_client, text_answer, write
+from server.words.say import say
 from server.worksheets.flows.freeze import read_edition
 from velum.marking.copies import Marker
+from velum.sentence import Sentence
 
 
 class Saving(WorldCase):
@@ -274,6 +279,12 @@ class Checking(WorldCase):
         mark = self.copy.marks.get(field_id="box2")
         self.assertEqual((mark.verdict, mark.earned, mark.points), ("right", "1", "2"))
         self.assertEqual(mark.reason, "equal in value; 2 tries before")
+        self.assertEqual(say(reason_of(mark)), mark.reason)
+        with override("ar-xb"):
+            said = f"{made_up('equal in value')}; {made_up('{count} tries before').format(count=2)}"
+            self.assertEqual(say(reason_of(mark)), said)
+        mark.sentence = None  # a release that knew one language kept no more than its words
+        self.assertEqual(reason_of(mark), Sentence("same_value", "equal in value; 2 tries before"))
 
     def test_what_waits_for_the_teacher_costs_no_try(self) -> None:
         self.settle(tries_allowed=1, try_cost=50)

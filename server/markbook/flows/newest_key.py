@@ -13,6 +13,7 @@ from server.worksheets import documents
 from velum.document.key_set import KeySet, key_set_of, other_keys, renewed
 from velum.document.reading import DocumentUnreadable
 from velum.kinds import kind_of
+from velum.sentence import Sentence
 
 
 @dataclass(frozen=True)
@@ -22,7 +23,7 @@ class NewKey:
     """
 
     changed: list[str]
-    doubtful: dict[str, str]
+    doubtful: dict[str, Sentence]
 
 
 def preview(handout: Handout) -> NewKey:

@@ -4,16 +4,17 @@ from collections.abc import Iterable, Sequence
 from dataclasses import dataclass, replace
 from fractions import Fraction
 
-from server.copies.flows.marking import marker_of, marks_now, tries_not_right
+from server.copies.flows.marking import marker_of, marks_now, reason_of, tries_not_right
 from server.copies.models import Copy
 from server.handouts.flows.documents import MarkedBy, document_of
 from server.handouts.models import Handout
 from server.markbook.models import Overrule
 from velum.document.group import Group
 from velum.kinds.part import PartRef
-from velum.mark import Mark, Reason, Verdict
+from velum.mark import Mark, Verdict
 from velum.marking.copies import Marker, PartMark, all_or_nothing
 from velum.names import sort_key
+from velum.sentence import Sentence
 
 
 @dataclass(frozen=True)
@@ -22,7 +23,7 @@ class CountedMark:
 
     ref: PartRef
     verdict: Verdict
-    reason: Reason
+    reason: Sentence
     earned: Fraction
     points: Fraction
     tries: int
@@ -52,19 +53,19 @@ def counted_marks(copy: Copy, by: MarkedBy, marker: Marker) -> list[CountedMark]
     return _together(by.keys.groups, counted)
 
 
+_TOGETHER = Sentence("group.all_or_nothing", "counts only together with the others of its group")
+_DECIDED = Sentence("overruled", "decided by the teacher")
+
+
 def _together(groups: Sequence[Group], marks: list[CountedMark]) -> list[CountedMark]:
     """The marks after groups of which all or nothing counts. What the teacher decided of a field stands."""
     nothing = all_or_nothing(groups, {mark.ref: mark.verdict is Verdict.RIGHT for mark in marks})
     return [
-        replace(mark, earned=Fraction(0), reason=_with(mark.reason))
+        replace(mark, earned=Fraction(0), reason=mark.reason.and_also(_TOGETHER))
         if mark.ref in nothing and mark.earned and (mark.overruled is None or mark.overruled.earned is None)
         else mark
         for mark in marks
     ]
-
-
-def _with(reason: Reason) -> Reason:
-    return Reason(reason.code, f"{reason.words}; counts only together with the others of its group")
 
 
 def _stored(copy: Copy) -> list[PartMark]:
@@ -75,7 +76,7 @@ def _stored(copy: Copy) -> list[PartMark]:
     for mark in (stored[ref] for ref in refs if ref in stored):
         points, earned = Fraction(mark.points), Fraction(mark.earned)
         share = earned / points if points else Fraction(0)
-        said = Mark(Verdict(mark.verdict), share, Reason(mark.reason_code, mark.reason))
+        said = Mark(Verdict(mark.verdict), share, reason_of(mark))
         marks.append(PartMark(PartRef(mark.field_id, mark.part), said, earned, points))
     return marks
 
@@ -89,7 +90,7 @@ def _counted(marked: PartMark, tries: int, ruling: Overrule | None) -> CountedMa
     return CountedMark(
         marked.ref,
         _verdict_of(earned, marked.points),
-        Reason("overruled", ruling.note or "decided by the teacher"),
+        replace(_DECIDED, text=ruling.note) if ruling.note else _DECIDED,
         earned,
         marked.points,
         tries,

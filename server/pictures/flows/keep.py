@@ -25,7 +25,9 @@ def keep_upload(owner: User, file: Readable, alternative: str) -> OwnPicture:
     """Keep a teacher's file as a picture. Raises PictureRefused and TooLarge."""
     data = read_at_most(file, MOST_BYTES)
     if data is None:
-        raise TooLarge("picture.too_large", f"This picture is too large: {MOST_BYTES // 1_000_000} MB is the most.")
+        raise TooLarge(
+            "picture.too_large", "This picture is too large: {most} MB is the most.", {"most": MOST_BYTES // 1_000_000}
+        )
     return keep(owner, pool.prepare_picture(data), alternative, uploaded=True)
 
 

@@ -12,10 +12,12 @@ from dataclasses import dataclass
 from pathlib import PurePath
 
 from django.db import IntegrityError, transaction
+from django.utils.translation import gettext
 
 from server.accounts.models import User
 from server.entrance.errors import Busy, Conflict
 from server.files.upload import Readable
+from server.words.say import say
 from server.worksheets import documents, pictures, sources, surveys
 from server.worksheets.flows.edit import replace
 from server.worksheets.flows.find import find_worksheet
@@ -28,6 +30,7 @@ from velum.document.page import Page
 from velum.document.pages import with_pages, with_pages_aside, without_pages
 from velum.fixtures.ready import Design, ready_page
 from velum.paper.blank import Pattern, blank_page
+from velum.sentence import Sentence
 
 _TRIES = 10
 
@@ -41,7 +44,7 @@ class BroughtIn:
     """The worksheet as it is now, and what of the file could not be brought in, in sentences."""
 
     worksheet: Worksheet
-    left_out: tuple[str, ...] = ()
+    left_out: tuple[Sentence, ...] = ()
 
 
 def bring_in(
@@ -105,7 +108,7 @@ def add_ready_page(owner: User, worksheet_id: uuid.UUID, design: Design, width: 
         laid = [
             LayFixture(fixture=fixture)
             for page in pages
-            for fixture in ready_page(design, page.id, page.width, page.height, _new_id)
+            for fixture in ready_page(design, page.id, page.width, page.height, _new_id, say)
         ]
         return apply(with_pages(document, pages), laid)
 
@@ -216,4 +219,4 @@ def title_from(file_name: str) -> str:
     """A title for a worksheet, from the name of its file: ``tide_table.pdf`` becomes "tide table"."""
     stem = PurePath(file_name.replace("\\", "/")).stem.replace("_", " ")
     readable = " ".join("".join(letter if letter.isprintable() else " " for letter in stem).split())
-    return readable[:200].strip() or "Worksheet"
+    return readable[:200].strip() or gettext("Worksheet")

@@ -3,16 +3,20 @@
 import os
 import threading
 import time
-from concurrent.futures import Future
+from concurrent.futures import CancelledError, Future
+from concurrent.futures.process import BrokenProcessPool
 from datetime import timedelta
 from pathlib import Path
 from typing import Any
 from unittest import mock
 
+from django.conf import settings
 from django.test import override_settings
 from django.utils import timezone
+from pebble.pool.base_pool import PoolStatus
 
 from server.drawing import jobs, pool
+from server.drawing.processes import Processes
 from server.entrance.errors import Busy
 from server.testing import havoc
 from server.testing.world import JSON, WorldCase, make_teacher, teacher_client
@@ -195,10 +199,21 @@ class Isolation(WorldCase):
             self.assertEqual(len(pool.read_file(self.kept("next", papers.pdf())).pages), 1)
 
     def test_a_pool_that_gave_itself_up_is_replaced(self) -> None:
-        with FreshPool():
+        with FreshPool() as processes:
             self.assertEqual(len(pool.read_file(self.kept("before", papers.pdf())).pages), 1)
-            pool._pool().stop()
+            processes._pool._context.status = PoolStatus.ERROR  # as when a process dies that is not known to be at work
             self.assertEqual(len(pool.read_file(self.kept("after", papers.pdf())).pages), 1)
+
+    def test_what_a_pool_has_when_it_breaks_comes_to_an_end(self) -> None:
+        with FreshPool() as processes:
+            under_way = [pool.submit(time.sleep, 3600) for _ in range(9)]
+            processes._pool._context.status = PoolStatus.ERROR
+            # Taken in the same moment, before anybody has seen it.
+            with mock.patch.object(processes._pool, "_check_pool_status"):
+                late = pool.submit(time.sleep, 3600)
+            for future in (*under_way, late):
+                with self.assertRaises((BrokenProcessPool, CancelledError)):
+                    future.result(timeout=600)
 
     def test_a_page_that_could_not_be_drawn_is_tried_again_later(self) -> None:
         page = Page(id="page1", source="d" * 64, number=0, width=595, height=842)
@@ -232,28 +247,40 @@ class Isolation(WorldCase):
     def test_a_page_is_drawn_once_however_many_ask(self) -> None:
         source = self.kept("shared", papers.pdf())
         page = Page(id="page1", source="e" * 64, number=0, width=595, height=842)
+        submit, waiting, taken = pool.submit, Future[Any](), []
+
+        def hold(work: Any, *arguments: Any, **limits: Any) -> "Future[Any]":
+            """Work on this page goes on until all have asked for it."""
+            if arguments[:1] != (source,):
+                return submit(work, *arguments, **limits)
+            taken.append(arguments)
+            return waiting
+
         futures: list[Any] = []
         ask = [
             threading.Thread(target=lambda: futures.append(pictures._draw(source, page, (pictures.THUMB,))))
             for _ in range(8)
         ]
-        for thread in ask:
-            thread.start()
-        for thread in ask:
-            thread.join()
-        self.assertEqual(len(set(map(id, futures))), 1)
+        with mock.patch.object(pool, "submit", hold):
+            for thread in ask:
+                thread.start()
+            for thread in ask:
+                thread.join()
+        self.assertEqual((len(futures), len(set(map(id, futures))), len(taken)), (8, 1, 1))
+        waiting.set_result(None)
         futures[0].result()
-        self.assertTrue(pictures.place_of(page, pictures.THUMB).exists())
 
 
 class FreshPool:
     """Drawing processes of their own, with the settings as they are now."""
 
-    def __enter__(self) -> None:
-        pool._pool.cache_clear()
+    def __enter__(self) -> Processes:
+        self.processes = Processes(settings.DRAWING_PROCESSES, settings.DRAWING_BYTES)
+        self.before, pool._current._processes = pool._current._processes, self.processes
+        return self.processes
 
     def __exit__(self, *_: object) -> None:
-        processes = pool._pool()
-        processes.stop()
-        processes.join()
-        pool._pool.cache_clear()
+        last, pool._current._processes = pool._current._processes, self.before
+        for processes in (self.processes, last):
+            if processes is not None:
+                processes.end()

@@ -24,7 +24,7 @@ class Picking(unittest.TestCase):
         third = Fraction(1, 3)
         self.assertEqual(self.mark(set("ab"), set("abc")), (Verdict.PARTLY, 2 * third, "2 of 3 right options picked"))
         self.assertEqual(
-            self.mark(set("abf"), set("abc")), (Verdict.PARTLY, third, "2 of 3 right options picked, 1 wrong one too")
+            self.mark(set("abf"), set("abc")), (Verdict.PARTLY, third, "2 of 3 right options picked; 1 wrong one too")
         )
         self.assertEqual(self.mark(set("aef"), set("abc"))[:2], (Verdict.WRONG, 0))
 

@@ -82,7 +82,7 @@ class LookOver(unittest.TestCase):
         for text, words in (("1.500", ""), ("1,5", "1,5 could be 1.5 or 15."), ("1.5", "")):
             with self.subTest(text):
                 found = look_over(keyed(answer_box("box1"), text=text))
-                self.assertEqual([finding.words for finding in found], [words] if words else [])
+                self.assertEqual([finding.words.words for finding in found if finding.words], [words] if words else [])
         comma = keyed(answer_box("box1"), text="1,5").changed(settings=AnswerSettings(decimal=","))
         self.assertEqual(look_over(comma), [])
 

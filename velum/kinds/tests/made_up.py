@@ -12,13 +12,15 @@ from velum.answers.settings import AnswerSettings
 from velum.geometry.box import Box
 from velum.kinds.kind import AnswerBase, AnswerRefused, Entries, FieldBase, Json, KeyBase, Kind, PromptBase
 from velum.kinds.part import Hint, Part, QuestionNumber
-from velum.mark import NO_KEY, Mark, Reason, for_teacher, right, wrong
+from velum.mark import NO_KEY, Mark, for_teacher, right, wrong
 from velum.model import Id, Model, NoNul, Sha256
 from velum.placed import Place
 from velum.points import Points
+from velum.sentence import Sentence
 
-SAME = Reason("haul.same", "the same thing")
-OTHER = Reason("haul.other", "another thing")
+SAME = Sentence("haul.same", "the same thing")
+OTHER = Sentence("haul.other", "another thing")
+GONE = Sentence("haul.gone", "A slot is gone.")
 Thing = Annotated[str, StringConstraints(max_length=100), NoNul]
 
 
@@ -169,7 +171,7 @@ MADE_UP = Kind(
     without_key=_without_key,
     key_from_text=_key_from_text,
     accepting=_accepting,
-    doubt=lambda field, key, settings: "" if set(dict(key.right)) <= set(_ids(field)) else "A slot is gone.",
+    doubt=lambda field, key, settings: None if set(dict(key.right)) <= set(_ids(field)) else GONE,
     smallest_target=lambda field: min((slot.box.width, slot.box.height) for slot in field.slots),
     pictures=lambda field: [field.picture] if field.picture else [],
     takes="picture",

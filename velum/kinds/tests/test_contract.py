@@ -18,10 +18,11 @@ from velum.kinds import KINDS, Answer, AnyKind, Entry, Field, Key, Prompt, regis
 from velum.kinds.kind import AnswerRefused, PartPrompt
 from velum.kinds.part import WHOLE
 from velum.kinds.tests.made_up import MADE_UP
-from velum.mark import Reason, Verdict
+from velum.mark import Verdict
+from velum.sentence import Sentence
 
 WEB = Path(__file__).parents[3] / "web" / "src" / "kinds"
-NEVER = Reason("never", "never")
+NEVER = Sentence("never", "never")
 
 json_values = st.recursive(
     st.none() | st.booleans() | st.integers() | st.floats() | st.text(max_size=30),
@@ -122,7 +123,7 @@ class Contract(unittest.TestCase):
         for kind in self.each():
             field, key, _ = kind.example
             if key is not None:
-                self.assertEqual(kind.doubt(field, key, PLAIN), "")
+                self.assertIsNone(kind.doubt(field, key, PLAIN))
                 self.assertEqual(kind.parts_without_key(field, key), [])
             self.assertEqual(kind.parts_without_key(field, None), [part.id for part in field.parts])
 

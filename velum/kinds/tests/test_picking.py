@@ -20,7 +20,7 @@ class PickingById(unittest.TestCase):
 
     def test_a_key_whose_option_is_gone_is_doubtful_and_decides_nothing(self) -> None:
         left = Choice(**{**FIELD.model_dump(), "options": (*worded("splash zone"), Option(id="newer"))})
-        self.assertIn("no longer there", CHOICE.doubt(left, KEY, PLAIN))
+        self.assertIn("no longer there", str(CHOICE.doubt(left, KEY, PLAIN)))
         self.assertIs(CHOICE.marks(left, KEY, ChoiceAnswer(picked=("newer",)))[WHOLE].verdict, Verdict.TEACHER)
 
     def test_answers_that_named_places_are_read(self) -> None:

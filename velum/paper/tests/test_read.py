@@ -21,7 +21,7 @@ class Reading(unittest.TestCase):
     def test_one_bad_page_leaves_the_others(self) -> None:
         contents = read_contents(papers.with_a_bad_page())
         self.assertEqual([page is not None for page in contents.pages], [True, False, True])
-        self.assertEqual(contents.left_out, ("Page 2 could not be read and was left out.",))
+        self.assertEqual([each.words for each in contents.left_out], ["Page 2 could not be read and was left out."])
 
     def test_what_cannot_become_pages_is_refused_with_a_code(self) -> None:
         for name, data, code in (
@@ -44,7 +44,7 @@ class Reading(unittest.TestCase):
                 with self.assertRaises(PaperRefused) as caught:
                     read_pages(data)
                 self.assertEqual(caught.exception.code, code)
-                self.assertTrue(caught.exception.message.endswith("."))
+                self.assertTrue(caught.exception.sentence.words.endswith("."))
 
     def test_a_damaged_file_is_repaired_where_it_can_be(self) -> None:
         self.assertEqual(len(read_pages(papers.pdf(pages=3).replace(b"\nxref\n", b"\nxxxx\n"))), 3)

@@ -1282,24 +1282,18 @@ export interface components {
             path: (string | number)[];
         };
         /**
-         * Finding
+         * FindingOut
          * @description Something to look at, and the fields that it is about; ``words`` says more than the code where there is more.
          */
-        Finding: {
+        FindingOut: {
             /**
              * Doubt
              * @enum {string}
              */
             doubt: "nothing" | "no_key" | "doubtful_key" | "no_points" | "same_number" | "overlap" | "off_page" | "too_small";
-            /**
-             * Fields
-             * @default []
-             */
+            /** Fields */
             fields: string[];
-            /**
-             * Words
-             * @default
-             */
+            /** Words */
             words: string;
         };
         /**
@@ -3827,7 +3821,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Finding"][];
+                    "application/json": components["schemas"]["FindingOut"][];
                 };
             };
             /** @description Not Found */

@@ -96,7 +96,7 @@
       <VerdictMark verdict={mark.verdict} tries={mark.tries} silent />
       <span><b>{mark.earned}</b> of {mark.points} · {inWords(mark.verdict, mark.tries)}</span>
     </p>
-    <p class="quiet text-sm" dir="auto">{mark.reason}</p>
+    <p class="quiet text-sm" dir={mark.overruled ? "auto" : undefined}>{mark.reason}</p>
     <dl class="mt-4 space-y-3">
       <div>
         <dt class="field-label">Answer</dt>

@@ -15,8 +15,7 @@
   <span class="flex items-center gap-2">
     <VerdictMark verdict={said.verdict} silent />
     <span
-      ><b>{inWords(said.verdict)}</b>{#if said.reason}<span class="text-sm"
-          >: <bdi dir="auto">{said.reason}</bdi></span
+      ><b>{inWords(said.verdict)}</b>{#if said.reason}<span class="text-sm">: <bdi>{said.reason}</bdi></span
         >{/if}</span
     >
   </span>

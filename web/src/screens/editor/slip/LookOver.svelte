@@ -7,7 +7,7 @@
 
   let { editing }: { editing: Editing } = $props();
 
-  type Finding = Schemas["Finding"];
+  type Finding = Schemas["FindingOut"];
 
   /** Milliseconds after the last change before it is looked over again. */
   const PAUSE = 400;

@@ -1,0 +1,1 @@
+"""The words of the server and of the core in the reader's language; the catalogue is in `locale`."""
