@@ -91,10 +91,12 @@ web/dist/.stamp: node_modules/.stamp .venv/run.stamp $(WEB_SOURCES)
 	$(BIN)/python -m whitenoise.compress --quiet web/dist
 	@touch $@
 
+# Without a window is enough, and quicker.
 chromium:
-	@command -v chromium >/dev/null || { \
-		if [ "$$(id -u)" = 0 ]; then apt-get update -qq && apt-get install -y -qq --no-install-recommends chromium; \
-		else echo "The journeys need Debian's chromium. Install it as root: apt-get install chromium"; exit 1; fi; }
+	@command -v chromium-headless-shell >/dev/null || { \
+		if [ "$$(id -u)" = 0 ]; then apt-get update -qq && apt-get install -y -qq --no-install-recommends chromium-headless-shell; \
+		else command -v chromium >/dev/null || { \
+			echo "The journeys need Debian's Chromium. Install it as root: apt-get install chromium-headless-shell"; exit 1; }; fi; }
 
 # Gathers the server's words. Only those who work on Velum need it.
 gettext:

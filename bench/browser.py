@@ -7,12 +7,13 @@ from playwright.sync_api import Browser, Page, sync_playwright
 
 from demo.served import Served
 from demo.teachers import MAREN
+from server.testing.chromium import chromium
 
 
 @contextmanager
 def browser() -> Iterator[Browser]:
     with sync_playwright() as playwright:
-        opened = playwright.chromium.launch(executable_path="/usr/bin/chromium", args=["--no-sandbox"])
+        opened = playwright.chromium.launch(executable_path=chromium(), args=["--no-sandbox"])
         yield opened
         opened.close()
 

@@ -11,6 +11,7 @@ from playwright.sync_api import Browser, Page, ViewportSize, sync_playwright
 from demo.papers import keepers_log
 from demo.served import served
 from demo.teachers import MAREN
+from server.testing.chromium import chromium
 from velum.testing import papers
 
 ROOT = Path(__file__).resolve().parents[1]
@@ -21,7 +22,7 @@ LAPTOP, PHONE = ViewportSize(width=1280, height=800), ViewportSize(width=390, he
 def main() -> None:
     OUT.mkdir(parents=True, exist_ok=True)
     with served() as server, sync_playwright() as playwright:
-        browser = playwright.chromium.launch(executable_path="/usr/bin/chromium", args=["--no-sandbox"])
+        browser = playwright.chromium.launch(executable_path=chromium(), args=["--no-sandbox"])
         _teacher(browser, server.home)
 
 

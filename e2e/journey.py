@@ -15,6 +15,7 @@ from e2e.live_server import UvicornThread
 from server.accounts.models import User
 from server.handouts.flows.documents import read_keys
 from server.handouts.models import Handout
+from server.testing.chromium import chromium
 from server.worksheets.flows.freeze import read_edition
 from server.worksheets.models import Worksheet
 
@@ -28,7 +29,6 @@ CHROMIUM = [
     "--disable-gpu",
     "--disable-background-networking",
     "--disable-component-update",
-    "--use-fake-device-for-media-stream",  # a camera that shows a clock, for those who allow it
 ]
 
 RUN_AXE = """async (options) => {
@@ -61,6 +61,9 @@ class Journey(LiveServerTestCase):
     browser: ClassVar[Browser]
     _playwright: ClassVar[Playwright]
 
+    arguments: ClassVar[tuple[str, ...]] = ()
+    """What else the browser is started with."""
+
     expected_problems = r"^$"
     """What the console may say in this journey: a regular expression."""
 
@@ -69,7 +72,7 @@ class Journey(LiveServerTestCase):
         super().setUpClass()
         cls._playwright = sync_playwright().start()
         cls.addClassCleanup(cls._playwright.stop)
-        cls.browser = cls._playwright.chromium.launch(executable_path="/usr/bin/chromium", args=CHROMIUM)
+        cls.browser = cls._playwright.chromium.launch(executable_path=chromium(), args=[*CHROMIUM, *cls.arguments])
         cls.addClassCleanup(cls.browser.close)
 
     @classmethod
