@@ -1,7 +1,7 @@
 """PDFs of every good and bad sort, made on the spot."""
 
 import io
-from collections.abc import Sequence
+from collections.abc import Mapping, Sequence
 
 import pikepdf
 from reportlab.lib.pagesizes import A4
@@ -86,12 +86,18 @@ def with_content(content: bytes, size: tuple[float, float] = A4) -> bytes:
     return _saved(document, compress_streams=True)
 
 
-def with_font(content: bytes) -> bytes:
-    """A PDF of one page whose content may write in Helvetica, as /F1."""
+def with_font(content: bytes, means: Mapping[str, str] | None = None) -> bytes:
+    """A PDF of one page whose content may write in Helvetica, as /F1; what its letters mean may be said."""
     document = pikepdf.new()
     page = document.add_blank_page(page_size=A4)
     font = pikepdf.Dictionary(Type=pikepdf.Name.Font, Subtype=pikepdf.Name.Type1, BaseFont=pikepdf.Name.Helvetica)
     page.Resources = pikepdf.Dictionary(Font=pikepdf.Dictionary(F1=font))
+    if means:
+        pairs = "\n".join(f"<{ord(letter):02x}> <{ord(meant):04x}>" for letter, meant in means.items())
+        font.ToUnicode = document.make_stream(
+            f"begincmap 1 begincodespacerange <00> <ff> endcodespacerange {len(means)} beginbfchar\n{pairs}\n"
+            "endbfchar endcmap".encode()
+        )
     page.Contents = document.make_stream(content)
     return _saved(document)
 

@@ -1,9 +1,11 @@
 import io
 import unittest
+from collections.abc import Mapping
 from unittest import mock
 
 from PIL import Image
 from reportlab.lib.utils import ImageReader
+from reportlab.pdfbase.pdfmetrics import stringWidth
 from reportlab.pdfgen.canvas import Canvas
 
 from velum.geometry.turn import Turn
@@ -22,6 +24,16 @@ def scanned_pdf(picture: Image.Image, width: float = 595, height: float = 842) -
     canvas.drawImage(ImageReader(picture), 0, 0, width, height)
     canvas.save()
     return out.getvalue()
+
+
+def one_by_one(words: str, apart: float) -> str:
+    """Letters in Helvetica of 12 points, each drawn by itself, so many points apart; spaces are drawn by nothing."""
+    return "".join(
+        f"({letter}) Tj {stringWidth(letter, 'Helvetica', 12) + apart:.2f} 0 Td "
+        if letter != " "
+        else f"{stringWidth(' ', 'Helvetica', 12) + apart:.2f} 0 Td "
+        for letter in words
+    )
 
 
 class TextLayer(unittest.TestCase):
@@ -44,6 +56,31 @@ class TextLayer(unittest.TestCase):
         content = b"BT /F1 12 Tf 72 700 Td (Low) Tj 26 0 Td (water) Tj 250 0 Td (High water) Tj ET"
         document = papers.with_font(content)
         self.assertEqual([line.text for line in read_text(document, 0, None).lines], ["Low water", "High water"])
+
+    def written(self, content: str, means: Mapping[str, str] | None = None) -> list[str]:
+        document = papers.with_font(f"BT /F1 12 Tf 72 700 Td {content} ET".encode(), means)
+        return [line.text for line in read_text(document, 0, None).lines]
+
+    def test_letters_that_are_set_apart_are_words(self) -> None:
+        for apart in (0, 1, 2, 3, 4):
+            with self.subTest(apart):
+                self.assertEqual(self.written(f"{apart} Tc (Which is a prime?) Tj"), ["Which is a prime?"])
+                # One by one, as some programs write; without spaces, for these only move on.
+                self.assertEqual(self.written(one_by_one("Which is a prime?", apart)), ["Which is a prime?"])
+        self.assertEqual(self.written(one_by_one("Lighthouse", 3)), ["Lighthouse"])
+
+    def test_letters_that_stand_alone_stay_alone(self) -> None:
+        for words, apart in (("ABCD", 30), ("ABCDEF", 4), ("ABCDEF", 30), ("NSEW", 4)):
+            with self.subTest(words, apart=apart):
+                self.assertEqual(" ".join(self.written(one_by_one(words, apart))), " ".join(words))
+        self.assertEqual(self.written("(A B C D E F G H) Tj"), ["A B C D E F G H"])
+
+    def test_a_script_from_right_to_left_is_read_from_the_right(self) -> None:
+        """Most programs write its letters as they are seen, from the left."""
+        means = dict(zip("abcdef", "מגדלור", strict=True))
+        seen_from_left = "".join(reversed("abcdef"))
+        self.assertEqual(self.written(one_by_one(seen_from_left, 0), means), ["מגדלור"])
+        self.assertEqual(self.written(f"({seen_from_left}) Tj", means), ["מגדלור"])
 
     def test_text_that_hurts_is_made_harmless(self) -> None:
         self.assertEqual(tidy("\x1b[31mtide\x00\u00ad table \n\n 3"), "[31mtide table 3")
