@@ -48,6 +48,11 @@ class PdfPage:
         """Pixels a point of the scan that the page is; None: it is drawn as sharp as it is asked for."""
         return picture_resolution(self._page, self.size)
 
+    @property
+    def lens(self) -> None:
+        """PDFs say nothing of cameras."""
+        return None
+
     def lines(self) -> list[Line]:
         """The text layer."""
         return text_lines(self._page, self.size)

@@ -1,8 +1,9 @@
 """Pictures as pages: photos, scans, screen grabs. A TIFF or a GIF may hold several."""
 
 import io
+import math
 from collections.abc import Iterator
-from contextlib import contextmanager
+from contextlib import contextmanager, suppress
 
 import pi_heif
 from PIL import Image, ImageOps
@@ -26,7 +27,14 @@ _SMALLEST_PAPER, _LARGEST_PAPER = 297.0, 1191.0
 Cameras write 72 dots an inch into everything, which would make a page of a metre and a half.
 """
 
+_WIDEST_PIXEL = 3.0
+"""How far a pixel may be from square: fax machines have 204 dots an inch across and 98 down (ITU-T T.4)."""
+
+_OUT_OF_SHAPE = 0.02
+"""By how much the sides of a picture may differ from those of its page: more than by what is rounded."""
+
 _ORIENTATION = 0x0112
+_EXIF, _FOCAL_LENGTH = 0x8769, 0xA405
 _LARGE = 24_000_000
 """Pixels from which on a picture is not looked at whole: it would take four bytes for each of them."""
 
@@ -88,8 +96,21 @@ class PicturePage:
         self._data = data
         self._number = number
         self.size = page_size(*_points(picture), number)
-        self.resolution = max(picture.size) / max(self.size.width, self.size.height)
-        """Pixels a point."""
+        width, height = _upright_size(picture)
+        self.resolution = max(width / self.size.width, height / self.size.height)
+        """Pixels a point, the way in which there are more."""
+
+    @property
+    def lens(self) -> float | None:
+        """The focal length that the camera noted, as a share of the longer side (Exif 2.3, FocalLengthIn35mmFilm).
+
+        It is said of film, whose picture has a diagonal of 43.27 mm.
+        """
+        with suppress(Exception):  # notes that are damaged tell nothing
+            noted = float(self._picture.getexif().get_ifd(_EXIF).get(_FOCAL_LENGTH, 0))
+            if 10 <= noted <= 200:
+                return noted / 43.27 * math.hypot(*self._picture.size) / max(self._picture.size)
+        return None
 
     def lines(self) -> list[Line]:
         """A picture has no text layer."""
@@ -106,6 +127,8 @@ class PicturePage:
                 # A JPEG is read at a half, a quarter or an eighth where that is enough.
                 self._picture.draft("RGB", (max(width, height), max(width, height)))
             drawn = narrowed(upright(_on_white(self._picture), self._picture.getexif()), width)
+        if abs(drawn.width * height / (drawn.height * width) - 1) > _OUT_OF_SHAPE:
+            drawn = drawn.resize((width, height), Image.Resampling.LANCZOS)
         if part is None:
             return drawn
         left, top, right, bottom = part.x, part.y, part.x + part.width, part.bottom
@@ -177,13 +200,22 @@ def _orientation(picture: Image.Image) -> int:
     return int(picture.getexif().get(_ORIENTATION, 1))
 
 
-def _points(picture: Image.Image) -> tuple[float, float]:
+def _upright_size(picture: Image.Image) -> tuple[int, int]:
+    """Pixels across and down."""
     width, height = picture.size
-    if _orientation(picture) in (5, 6, 7, 8):  # turned by a quarter
-        width, height = height, width
-    dots = picture.info.get("dpi", (0, 0))[0]
-    if dots and _SMALLEST_PAPER <= max(width, height) * 72 / float(dots) <= _LARGEST_PAPER:
-        return width * 72 / float(dots), height * 72 / float(dots)
+    return (height, width) if _orientation(picture) in (5, 6, 7, 8) else (width, height)
+
+
+def _points(picture: Image.Image) -> tuple[float, float]:
+    width, height = _upright_size(picture)
+    # Of fax machines, a pixel is twice as high as it is wide.
+    across, down = (float(dots or 0) for dots in picture.info.get("dpi", (0, 0)))
+    if _orientation(picture) in (5, 6, 7, 8):
+        across, down = down, across
+    if across and down and _WIDEST_PIXEL >= across / down >= 1 / _WIDEST_PIXEL:
+        points = width * 72 / across, height * 72 / down
+        if _SMALLEST_PAPER <= max(points) <= _LARGEST_PAPER:
+            return points
     paper = A4 if height >= width else (A4[1], A4[0])
     scale = min(paper[0] / width, paper[1] / height)
     return width * scale, height * scale

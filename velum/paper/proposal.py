@@ -58,7 +58,7 @@ def propose(page: SourcePage) -> Proposal:
     corners, skew = find_corners(picture), 0.0
     if corners:
         corners = drawn_in(_scaled(corners, 1 / scale))
-        size = sheet_size(corners, page.size)
+        size = sheet_size(corners, page.size, page.lens)
         flat = Flat(corners=corners, width=size.width, height=size.height)
         turn = which_way_up(draw(page, _READ_AT, Look(whiten=True, flat=flat)))
     else:

@@ -26,6 +26,10 @@ class SourcePage(Protocol):
     def resolution(self) -> float | None:
         """Pixels a point that there are; None for a page that is drawn as sharp as it is asked for."""
 
+    @property
+    def lens(self) -> float | None:
+        """The focal length that the camera of a photo noted, as a share of the photo's longer side."""
+
     def lines(self) -> list[Line]:
         """The text that the file holds for the page."""
 

@@ -20,21 +20,30 @@ _COMMON = 0.06
 _CLOSE = 0.04
 """Corners that are this close to a page's own, as a share of its sides, are those of the page."""
 
-_DOUBT = 0.08
-"""The edges alone are at most this wrong on what people photograph; where both disagree by more, they are believed."""
+_PHONE = 0.76
+"""The focal length of most phones' cameras, as a share of the photo's longer side: 26 mm where film has 36."""
+
+_LENSES = (0.55, 3.0)
+"""The focal lengths of cameras with which people photograph paper."""
+
+_TOLD = 0.03
+"""How far both pairs of a sheet's sides must run together for its photo to tell the lens that took it: the focal length
+is found from the product of both, and where one pair is nearly parallel, a pixel more or less makes any lens of it.
+"""
 
 
-def sheet_size(corners: Corners, page: PageSize) -> PageSize:
+def sheet_size(corners: Corners, page: PageSize, lens: float | None = None) -> PageSize:
     """The size in points of the sheet whose corners lie here on a page.
 
-    A sheet that takes the whole page, askew perhaps, is as large as the page.
+    ``lens`` is the focal length that the camera noted, as a share of the photo's longer side. A sheet that takes the
+    whole page, askew perhaps, is as large as the page.
     """
     one, two, three, four = corners
     across = (distance(one, two) / page.width, distance(four, three) / page.width)
     down = (distance(one, four) / page.height, distance(two, three) / page.height)
     if all(abs(share - 1) < _CLOSE for share in (*across, *down)):
         return page
-    proportion = _proportion(corners, page)
+    proportion = _proportion(corners, page, lens)
     papers = [paper for short, long in _PAPERS for paper in ((short, long), (long, short))]
     width, height = min(papers, key=lambda paper: abs(proportion / (paper[0] / paper[1]) - 1))
     if abs(proportion / (width / height) - 1) < _COMMON:
@@ -45,25 +54,32 @@ def sheet_size(corners: Corners, page: PageSize) -> PageSize:
     return PageSize(round(width, 1), round(height, 1))
 
 
-def _proportion(corners: Corners, page: PageSize) -> float:
+def _proportion(corners: Corners, page: PageSize, lens: float | None) -> float:
     """Width to height."""
-    one, two, four, three = ((point.x - page.width / 2, point.y - page.height / 2, 1.0) for point in corners)
+    longer = max(page.width, page.height)
+    one, two, four, three = (
+        ((point.x - page.width / 2) / longer, (point.y - page.height / 2) / longer, 1.0) for point in corners
+    )
     try:
         k2 = _dot(_cross(one, four), three) / _dot(_cross(two, four), three)
         k3 = _dot(_cross(one, four), two) / _dot(_cross(three, four), two)
-        across = [k2 * b - a for a, b in zip(one, two, strict=True)]
-        down = [k3 * b - a for a, b in zip(one, three, strict=True)]
-        focus = -(across[0] * down[0] + across[1] * down[1]) / (across[2] * down[2])
-        square = (across[0] ** 2 + across[1] ** 2 + focus * across[2] ** 2) / (
-            down[0] ** 2 + down[1] ** 2 + focus * down[2] ** 2
-        )
-        # A lens as no camera has it: the photo is too flat to tell.
-        believed = 0.3 < math.sqrt(focus) / max(page.width, page.height) < 4 and 0.1 < square < 10
-    except (ZeroDivisionError, ValueError):
-        believed, square = False, 1.0
-    by_edges = _by_edges(corners)
-    proportion = math.sqrt(square)
-    return proportion if believed and abs(proportion / by_edges - 1) < _DOUBT else by_edges
+    except ZeroDivisionError:
+        return _by_edges(corners)
+    across = [k2 * b - a for a, b in zip(one, two, strict=True)]
+    down = [k3 * b - a for a, b in zip(one, three, strict=True)]
+    focus = lens or _told(across, down) or _PHONE
+    square = (across[0] ** 2 + across[1] ** 2 + (focus * across[2]) ** 2) / (
+        down[0] ** 2 + down[1] ** 2 + (focus * down[2]) ** 2
+    )
+    return math.sqrt(square)
+
+
+def _told(across: list[float], down: list[float]) -> float | None:
+    """The focal length that the sides of a sheet tell, when its slant is such that they do."""
+    if min(abs(across[2]), abs(down[2])) < _TOLD:
+        return None
+    square = -(across[0] * down[0] + across[1] * down[1]) / (across[2] * down[2])
+    return math.sqrt(square) if _LENSES[0] ** 2 < square < _LENSES[1] ** 2 else None
 
 
 def _by_edges(corners: Corners) -> float:

@@ -9,8 +9,9 @@ from velum.paper.look import Look
 from velum.paper.page_size import PageSize, PaperRefused
 from velum.paper.picture import picture_pages
 from velum.paper.read import read_pages
-from velum.paper.render import render_page
+from velum.paper.render import is_photographic, render_page
 from velum.testing import pictures
+from velum.testing.photos import SHAPES, sheet, tilted
 from velum.testing.pictures import drawn, saved
 
 A4 = PageSize(595.276, 841.89)
@@ -73,6 +74,31 @@ class Reading(unittest.TestCase):
     def test_a_scan_says_how_large_its_paper_was(self) -> None:
         size = only_page(saved(drawn(1240, 1754), "PNG", dpi=(150, 150)))
         self.assertAlmostEqual(size.width, 595.2, delta=0.3)
+
+    def test_a_fax_keeps_its_shape(self) -> None:
+        """Its pixels are twice as high as they are wide."""
+        for format in ("TIFF", "PNG"):
+            data = saved(drawn(1728, 1078, "1"), format, dpi=(204, 98))
+            size = only_page(data)
+            with self.subTest(format):
+                self.assertAlmostEqual(size.width, 609.9, delta=0.5)
+                self.assertAlmostEqual(size.height, 792, delta=0.5)
+                for width in (1700, 340):
+                    picture = shown(data, width=width)
+                    self.assertAlmostEqual(picture.width / picture.height, size.width / size.height, delta=0.01)
+                    self.assertLess(grey(picture, picture.width // 2, 4), 60, "the bar is at the top")
+        with mock.patch("velum.paper.picture._LARGE", 1_000):
+            large = shown(saved(drawn(1728, 1078, "1"), "TIFF", dpi=(204, 98)), width=340)
+        self.assertAlmostEqual(large.width / large.height, 609.9 / 792, delta=0.01)
+
+    def test_a_grey_photo_takes_no_more_than_one_in_colour(self) -> None:
+        scan = tilted(sheet("text", 1, 100), 1)
+        for mode in ("RGB", "L"):
+            with self.subTest(mode):
+                self.assertTrue(is_photographic(scan.convert(mode).convert("RGB")))
+        for shape in SHAPES:
+            with self.subTest(shape):
+                self.assertFalse(is_photographic(sheet(shape, 1, 150)))
 
     def test_a_photo_that_says_nonsense_is_laid_on_a4(self) -> None:
         for dpi in ((72, 72), (1, 1), (0, 0)):
