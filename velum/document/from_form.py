@@ -1,15 +1,20 @@
-"""A PDF's own form fields as fields of Velum, on the pages that were brought in."""
+"""A PDF's own form fields as fields of Velum, on the pages that were brought in.
+
+What was filled in is no longer seen on the page: it becomes the right answer, on the key sheet.
+"""
 
 from collections import defaultdict
 from collections.abc import Callable, Iterable, Sequence
 
+from pydantic import ValidationError
+
 from velum.document.page import Page
 from velum.geometry.box import Box, kept_inside
-from velum.kinds import Field
-from velum.kinds.answer_box import AnswerBox
-from velum.kinds.choice import Choice, worded
+from velum.kinds import Field, Key
+from velum.kinds.answer_box import AnswerBox, AnswerBoxKey
+from velum.kinds.choice import Choice, ChoiceKey, worded
 from velum.kinds.picking import MOST_OPTIONS, id_of_place
-from velum.kinds.tick_places import Spot, TickPlaces, share
+from velum.kinds.tick_places import Spot, TickPlaces, TickPlacesKey, share
 from velum.paper.form_fields import FormField, Widget
 
 _SEVERAL_FROM = 40
@@ -19,13 +24,17 @@ Names = Callable[[], str]
 """Gives a new id each time."""
 
 
-def fields_of(form: Iterable[FormField], pages: Sequence[Page], new_id: Names) -> list[Field]:
+Keyed = tuple[Field, Key | None]
+"""A field, and its key where the form was filled in."""
+
+
+def from_form(form: Iterable[FormField], pages: Sequence[Page], new_id: Names) -> list[Keyed]:
     """The fields that stand for a form's; ``pages`` are those of the form's file, as they are in it.
 
     A field whose widgets stand on several pages becomes one on each.
     """
     by_number = {page.number: page for page in pages}
-    fields = []
+    fields: list[Keyed] = []
     for each in form:
         on_page: dict[int, list[Widget]] = defaultdict(list)
         for widget in each.widgets:
@@ -36,36 +45,40 @@ def fields_of(form: Iterable[FormField], pages: Sequence[Page], new_id: Names) -
     return fields
 
 
-def _on_page(form: FormField, widgets: Sequence[Widget], page: Page, new_id: Names) -> list[Field]:
+def _on_page(form: FormField, widgets: Sequence[Widget], page: Page, new_id: Names) -> list[Keyed]:
     if form.sort in ("check", "radio"):
         return [
             _tick_places(form, widgets[start : start + MOST_OPTIONS], page, new_id())
             for start in range(0, len(widgets), MOST_OPTIONS)
         ]
-    fields: list[Field] = []
-    for widget in widgets:
-        box = _inside(widget.box, page)
-        if form.sort == "list" and 2 <= len(form.options) <= MOST_OPTIONS:
-            fields.append(
-                Choice(
-                    id=new_id(),
-                    page=page.id,
-                    box=box,
-                    name=form.name,
-                    options=worded(*form.options),
-                    several=form.several,
-                    arrangement="column" if form.several else "list",
-                )
-            )
-        else:
-            lines = form.several or box.height >= _SEVERAL_FROM
-            fields.append(
-                AnswerBox(id=new_id(), page=page.id, box=box, name=form.name, lines="several" if lines else "one")
-            )
-    return fields
+    make = _choice if form.sort == "list" and 2 <= len(form.options) <= MOST_OPTIONS else _answer_box
+    return [make(form, _inside(widget.box, page), page, new_id()) for widget in widgets]
 
 
-def _tick_places(form: FormField, widgets: Sequence[Widget], page: Page, field_id: str) -> TickPlaces:
+def _choice(form: FormField, box: Box, page: Page, field_id: str) -> Keyed:
+    choice = Choice(
+        id=field_id,
+        page=page.id,
+        box=box,
+        name=form.name,
+        options=worded(*form.options),
+        several=form.several,
+        arrangement="column" if form.several else "list",
+    )
+    picked = [option.id for option, words in zip(choice.options, form.options, strict=True) if words in form.filled]
+    return choice, ChoiceKey(picked=tuple(picked)) if picked else None
+
+
+def _answer_box(form: FormField, box: Box, page: Page, field_id: str) -> Keyed:
+    lines = form.several or box.height >= _SEVERAL_FROM
+    field = AnswerBox(id=field_id, page=page.id, box=box, name=form.name, lines="several" if lines else "one")
+    try:
+        return field, AnswerBoxKey(text=form.filled[0], also=form.filled[1:]) if form.filled else None
+    except ValidationError:
+        return field, None  # what nobody can type is no answer
+
+
+def _tick_places(form: FormField, widgets: Sequence[Widget], page: Page, field_id: str) -> Keyed:
     boxes = [_inside(widget.box, page) for widget in widgets]
     x, y = min(box.x for box in boxes), min(box.y for box in boxes)
     width, height = max(box.x + box.width for box in boxes) - x, max(box.bottom for box in boxes) - y
@@ -81,7 +94,10 @@ def _tick_places(form: FormField, widgets: Sequence[Widget], page: Page, field_i
         for place, (box, widget) in enumerate(zip(boxes, widgets, strict=True))
     )
     around = Box(x=x, y=y, width=width, height=height)
-    return TickPlaces(id=field_id, page=page.id, box=around, name=form.name, spots=spots, several=form.sort == "check")
+    several = form.sort == "check"
+    ticks = TickPlaces(id=field_id, page=page.id, box=around, name=form.name, spots=spots, several=several)
+    picked = [spot.id for spot, widget in zip(spots, widgets, strict=True) if widget.ticked]
+    return ticks, TickPlacesKey(picked=tuple(picked[: None if several else 1])) if picked else None
 
 
 def _inside(box: Box, page: Page) -> Box:

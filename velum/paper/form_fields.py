@@ -1,10 +1,12 @@
 """Form fields that a PDF already has: ISO 32000-1, 12.7, "Interactive forms".
 
-What they are called, what they offer and where they are seen is read; what was typed into them, and any script, is not.
+What they are called, what they offer, where they are seen and what was filled in is read; any script is not. What no
+student fills in, such as text that is only to be read, and buttons, is drawn as part of the page (pdf.py).
 """
 
 import io
 from collections.abc import Iterator
+from contextlib import suppress
 from dataclasses import dataclass
 from typing import Any, Literal
 
@@ -17,6 +19,9 @@ from velum.paper.pdf_words import seen
 from velum.paper.text import tidy
 
 MOST_WIDGETS = 2_000
+_SMALLEST = 3
+"""Points: nobody sees a smaller widget."""
+
 _DEEPEST = 32
 """Fields above a field that are looked at; there may be circles."""
 
@@ -31,22 +36,28 @@ Sort = Literal["text", "check", "radio", "list"]
 
 @dataclass(frozen=True, slots=True)
 class Widget:
-    """One place of a form field: on which page (from 0), where it is seen, in points, and what ticking it says."""
+    """One place of a form field: on which page (from 0), where it is seen, in points; what ticking it says, and
+    whether it is ticked.
+    """
 
     page: int
     box: Box
     says: str
+    ticked: bool = False
 
 
 @dataclass(frozen=True, slots=True)
 class FormField:
-    """``options`` are those of a list; ``several``: more than one may be picked, or several lines be written."""
+    """``options`` are those of a list; ``several``: more than one may be picked, or several lines be written.
+    ``filled`` is what was typed, or those of the options that were picked.
+    """
 
     sort: Sort
     name: str
     widgets: tuple[Widget, ...]
     options: tuple[str, ...] = ()
     several: bool = False
+    filled: tuple[str, ...] = ()
 
 
 @dataclass(frozen=True, slots=True)
@@ -75,8 +86,6 @@ def form_fields(data: bytes) -> Form:
     """The form fields of a PDF in the order of their first widgets; none when the file's form cannot be read."""
     try:
         with pikepdf.open(io.BytesIO(data), suppress_warnings=True) as document:
-            if "/AcroForm" not in document.Root:
-                return Form()
             shown = pypdfium2.PdfDocument(data)
             try:
                 return _gathered(document, shown)
@@ -91,7 +100,7 @@ def form_fields(data: bytes) -> Form:
 def _gathered(document: pikepdf.Pdf, shown: pypdfium2.PdfDocument) -> Form:
     by_field: dict[object, tuple[dict[str, Any], list[Widget]]] = {}
     unread = 0
-    for number, annotation in _annotations(document):
+    for number, _, annotation in _annotations(document):
         try:
             own = _inherited(annotation)
             widget = own and _widget(number, annotation, shown)
@@ -115,20 +124,42 @@ def _widget(number: int, annotation: pikepdf.Object, shown: pypdfium2.PdfDocumen
     size = PageSize(*page.get_size())
     left, bottom, right, top = (float(value) for value in annotation.Rect)
     box = seen(page, size, (min(left, right), min(bottom, top), max(left, right), max(bottom, top)))
-    return None if min(box.width, box.height) < 3 else Widget(number, box, _on_state(annotation))
+    if min(box.width, box.height) < _SMALLEST:
+        return None
+    on = _on_state(annotation)
+    return Widget(number, box, tidy(on)[:300], bool(on) and str(annotation.get("/AS", ""))[1:] == on)
 
 
-def _annotations(document: pikepdf.Pdf) -> Iterator[tuple[int, pikepdf.Object]]:
+def brought_over(data: bytes, number: int) -> list[int]:
+    """Which annotations of page ``number`` (from 0) become fields: students see those in their place, not the PDF's."""
+    found = []
+    try:
+        with pikepdf.open(io.BytesIO(data), suppress_warnings=True) as document:
+            for page, place, annotation in _annotations(document):
+                if page > number:
+                    break
+                if page == number:
+                    with suppress(*_FAULTS):
+                        left, bottom, right, top = (float(value) for value in annotation.Rect)
+                        if min(abs(right - left), abs(top - bottom)) >= _SMALLEST and _inherited(annotation):
+                            found.append(place)
+    except _FAULTS:
+        pass  # a form that cannot be read is not brought over
+    return found
+
+
+def _annotations(document: pikepdf.Pdf) -> Iterator[tuple[int, int, pikepdf.Object]]:
+    """The widgets that are seen: the number of their page, their place on it, and they themselves."""
     count = 0
     for number, page in enumerate(document.pages):
         annotations: Any = page.get("/Annots")
-        for annotation in annotations if isinstance(annotations, pikepdf.Array) else ():
+        for place, annotation in enumerate(annotations if isinstance(annotations, pikepdf.Array) else ()):
             if not _is_seen(annotation):
                 continue
             count += 1
             if count > MOST_WIDGETS:
                 return
-            yield number, annotation
+            yield number, place, annotation
 
 
 def _is_seen(annotation: pikepdf.Object) -> bool:
@@ -147,7 +178,7 @@ def _inherited(annotation: pikepdf.Object) -> dict[str, Any] | None:
     for _ in range(_DEEPEST):
         if node is None:
             break
-        for key in ("/FT", "/Ff", "/Opt", "/TU"):
+        for key in ("/FT", "/Ff", "/Opt", "/TU", "/V", "/DV"):
             if key in node:
                 found.setdefault(key, node[key])
         if "/T" in node:
@@ -158,7 +189,15 @@ def _inherited(annotation: pikepdf.Object) -> dict[str, Any] | None:
     if sort is None or flags & _READ_ONLY:
         return None
     words = tidy(str(found.get("/TU", "")) or (names[-1] if names else ""))[:200]
-    return {"sort": sort, "flags": flags, "name": words, "names": ".".join(names), "options": found.get("/Opt", [])}
+    return {
+        "sort": sort,
+        "flags": flags,
+        "name": words,
+        # A widget that is called nothing is a field of its own.
+        "names": ".".join(names) or annotation.unparse(),
+        "options": found.get("/Opt", []),
+        "value": found.get("/V") if found.get("/V") != found.get("/DV") else None,
+    }
 
 
 def _sort(kind: str, flags: int) -> Sort | None:
@@ -174,7 +213,26 @@ def _sort(kind: str, flags: int) -> Sort | None:
 def _field(own: dict[str, Any], widgets: tuple[Widget, ...]) -> FormField:
     several = bool(own["flags"] & (_MULTISELECT if own["sort"] == "list" else _MULTILINE))
     options = tuple(_option(option) for option in own["options"]) if own["sort"] == "list" else ()
-    return FormField(own["sort"], own["name"], widgets, options, several and own["sort"] in ("list", "text"))
+    filled = _filled(own) if own["sort"] in ("list", "text") else ()
+    return FormField(own["sort"], own["name"], widgets, options, several and own["sort"] in ("list", "text"), filled)
+
+
+def _filled(own: dict[str, Any]) -> tuple[str, ...]:
+    """What was typed, or the options picked as they are shown; a value may be what is exported instead."""
+    value = own["value"]
+    values = [*value] if isinstance(value, pikepdf.Array) else [value]
+    said = [str(each) for each in values if isinstance(each, (str, pikepdf.String))]
+    if own["sort"] == "text":
+        return tuple(text.strip()[:2_000] for text in said if text.strip())
+    if not own["flags"] & _MULTISELECT and said and own["options"] and said[0] == _exported(own["options"][0]):
+        return ()  # a list that nobody touched shows its first option
+    shown = {_exported(option): _option(option) for option in own["options"]}
+    return tuple(shown.get(text, tidy(text)[:300]) for text in said)
+
+
+def _exported(option: Any) -> str:
+    """What a file says of an option that is picked."""
+    return str(option[0]) if isinstance(option, pikepdf.Array) and len(option) else str(option)
 
 
 def _option(option: Any) -> str:
@@ -190,4 +248,4 @@ def _on_state(annotation: pikepdf.Object) -> str:
     if not isinstance(appearances, pikepdf.Dictionary):
         return ""
     names = [str(name)[1:] for name in appearances if name != "/Off"]
-    return tidy(names[0])[:300] if names else ""
+    return names[0] if names else ""

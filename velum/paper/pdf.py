@@ -10,6 +10,7 @@ from PIL import Image
 from pypdfium2 import raw
 
 from velum.geometry.box import Box
+from velum.paper.form_fields import brought_over
 from velum.paper.page_size import PageSize, PaperRefused, check_count, page_size
 from velum.paper.pdf_text import picture_resolution, text_lines
 from velum.paper.text import Line
@@ -76,11 +77,36 @@ def pdf_page(data: bytes, number: int) -> Iterator[PdfPage]:
     """Page ``number`` (from 0) of a PDF. Raises PaperRefused."""
     document = _open(data)
     try:
-        yield PdfPage(document[number], number)
+        yield PdfPage(_with_what_stays(document, number, data), number)
     except (pypdfium2.PdfiumError, IndexError) as problem:
         raise _not_drawn(number) from problem
     finally:
         document.close()
+
+
+def _with_what_stays(document: pypdfium2.PdfDocument, number: int, data: bytes) -> pypdfium2.PdfPage:
+    """A page, and printed on it what its form holds and is not brought over: text to be read, buttons, signatures."""
+    page = document[number]
+    annotations = range(raw.FPDFPage_GetAnnotCount(page))
+    if not any(_is_widget(page, place) for place in annotations):
+        return page
+    page.close()
+    # What a field shows that has no picture of itself, PDFium draws for it once it knows of the form.
+    document.init_forms()
+    page = document[number]
+    for place in reversed(brought_over(data, number)):
+        raw.FPDFPage_RemoveAnnot(page, place)
+    raw.FPDFPage_Flatten(page, raw.FLAT_NORMALDISPLAY)
+    page.close()
+    return document[number]
+
+
+def _is_widget(page: pypdfium2.PdfPage, place: int) -> bool:
+    annotation = raw.FPDFPage_GetAnnot(page, place)
+    try:
+        return bool(raw.FPDFAnnot_GetSubtype(annotation) == raw.FPDF_ANNOT_WIDGET)
+    finally:
+        raw.FPDFPage_CloseAnnot(annotation)
 
 
 def unlocked(data: bytes, password: str) -> bytes:

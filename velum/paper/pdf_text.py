@@ -51,8 +51,15 @@ def picture_resolution(page: pypdfium2.PdfPage, size: PageSize) -> float | None:
 
 
 def _goes_on(before: Box, box: Box) -> bool:
-    """Whether a word follows another in its line, and does not begin a column of its own."""
-    if before.height > before.width * 1.5 and box.height > box.width * 1.5:
-        return True  # upright lines, or single letters: PDFium says itself where the line ends
-    size = max(before.height, box.height)
-    return box.x - (before.x + before.width) < 1.5 * size
+    """Whether a word follows another in its line, and does not begin a column or a line of its own."""
+    if _is_upright(before) and max(box.width, before.width) < 1.5 * min(box.width, before.width) + 4:
+        return True  # an upright line: PDFium says itself where it ends
+    if min(before.bottom, box.bottom) <= max(before.y, box.y):
+        return False  # written one after the other, and seen one below the other
+    # In some scripts the next word stands on the left.
+    between = max(box.x - (before.x + before.width), before.x - (box.x + box.width))
+    return between < 1.5 * max(before.height, box.height)
+
+
+def _is_upright(box: Box) -> bool:
+    return box.height > 1.5 * box.width

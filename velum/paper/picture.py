@@ -2,6 +2,7 @@
 
 import io
 import math
+import warnings
 from collections.abc import Iterator
 from contextlib import contextmanager, suppress
 
@@ -46,7 +47,9 @@ _TURNS = {
 }
 
 pi_heif.register_heif_opener()
-Image.MAX_IMAGE_PIXELS = None  # MOST_PIXELS is checked here, with a sentence of its own
+# Pillow does not begin with what has twice as many: a frame of an animation may be larger than its file says it is.
+Image.MAX_IMAGE_PIXELS = MOST_PIXELS
+warnings.simplefilter("ignore", Image.DecompressionBombWarning)  # what has more than MOST_PIXELS is refused below
 
 
 def picture_pages(data: bytes) -> list[PageSize | None]:
@@ -177,6 +180,12 @@ def _as_refusals() -> Iterator[None]:
         yield
     except (PaperRefused, MemoryError):
         raise
+    except Image.DecompressionBombError as problem:
+        raise PaperRefused(
+            "paper.too_many_pixels",
+            "This picture has too many pixels; {most} megapixels is the most.",
+            {"most": MOST_PIXELS // 1_000_000},
+        ) from problem
     except Exception as problem:
         # Pillow and the libraries behind it raise nearly anything on files that are cut short or made to hurt.
         raise PaperRefused("paper.broken", "This picture is damaged and cannot be opened.") from problem

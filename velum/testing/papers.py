@@ -159,6 +159,23 @@ def form(rotate: int = 0) -> bytes:
     return _saved(document)
 
 
+def filled_form(*, known: bool = True) -> bytes:
+    """The form, filled in, with a button, and two widgets of one field; ``known``: the file says that it has a form."""
+    document = pikepdf.open(io.BytesIO(form()))
+    widgets = {str(widget.get("/T", "")): widget for page in document.pages for widget in page.Annots}
+    widgets["boat"].V = pikepdf.String("Petrel")
+    widgets["seen"].V = widgets["seen"].AS = pikepdf.Name.Yes
+    widgets["wind"].V = pikepdf.String("gale")
+    again, button = (pikepdf.Dictionary(dict(widgets[name].items())) for name in ("boat", "fixed"))
+    again.Rect = pikepdf.Array([400, 700, 550, 720])
+    button.FT, button.Ff, button.T = pikepdf.Name.Btn, 1 << 16, pikepdf.String("press")
+    button.Rect = pikepdf.Array([72, 300, 172, 316])
+    document.pages[0].Annots.extend(document.make_indirect(widget) for widget in (again, button))
+    if not known:
+        del document.Root.AcroForm
+    return _saved(document)
+
+
 def circular_form() -> bytes:
     """A form whose fields are each other's parents."""
     document = pikepdf.open(io.BytesIO(form()))

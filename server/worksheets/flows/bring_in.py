@@ -24,8 +24,8 @@ from server.worksheets.flows.find import find_worksheet
 from server.worksheets.incoming import Received, received
 from server.worksheets.models import Upload, Worksheet
 from velum.document.document import Document, read_through
-from velum.document.edits import LayFixture, PlaceField, apply
-from velum.document.from_form import fields_of
+from velum.document.edits import LayFixture, PlaceField, SetKey, apply
+from velum.document.from_form import from_form
 from velum.document.page import Page
 from velum.document.pages import with_pages, with_pages_aside, without_pages
 from velum.fixtures.ready import Design, ready_page
@@ -62,8 +62,9 @@ def bring_in(
     """
     with received(file, password, length) as new, sources.in_use():
         pages = _pages_of(new)
-        fields = fields_of(new.contents.form, pages, _new_id)
-        document = read_through(Document(title=title_from(file_name), pages=pages, fields=tuple(fields)))
+        form = from_form(new.contents.form, pages, _new_id)
+        fields, keys = tuple(field for field, _ in form), {field.id: key for field, key in form if key}
+        document = read_through(Document(title=title_from(file_name), pages=pages, fields=fields, keys=keys))
         worksheet = Worksheet(owner=owner, **documents.written(document))
         try:
             with transaction.atomic():
@@ -93,8 +94,10 @@ def add_pages(
     def put(document: Document, new: Received, pages: tuple[Page, ...]) -> Document:
         if aside:
             return with_pages_aside(document, pages)
-        fields = [PlaceField(field=field) for field in fields_of(new.contents.form, pages, _new_id)]
-        return apply(with_pages(document, pages), fields)
+        form = from_form(new.contents.form, pages, _new_id)
+        fields = [PlaceField(field=field) for field, _ in form]
+        keys = [SetKey(field_id=field.id, key=key) for field, key in form if key]
+        return apply(with_pages(document, pages), [*fields, *keys])
 
     find_worksheet(owner, worksheet_id)
     with received(file, password, length) as new:

@@ -1,13 +1,14 @@
 import unittest
+from dataclasses import replace
 from itertools import count
 
-from velum.document.from_form import fields_of
+from velum.document.from_form import Keyed, from_form
 from velum.document.tests.examples import page
 from velum.geometry.box import Box
 from velum.kinds import Field
-from velum.kinds.answer_box import AnswerBox
-from velum.kinds.choice import Choice, worded
-from velum.kinds.tick_places import TickPlaces
+from velum.kinds.answer_box import AnswerBox, AnswerBoxKey
+from velum.kinds.choice import Choice, ChoiceKey, worded
+from velum.kinds.tick_places import TickPlaces, TickPlacesKey
 from velum.paper.form_fields import FormField, Sort, Widget
 
 PAGES = [page(), page("page2", 1)]
@@ -17,10 +18,14 @@ def widget(x: float, y: float, on: int = 0, says: str = "", width: float = 16, h
     return Widget(on, Box(x=x, y=y, width=width, height=height), says)
 
 
-def made(sort: Sort, *widgets: Widget, options: tuple[str, ...] = (), several: bool = False) -> list[Field]:
+def keyed(sort: Sort, *widgets: Widget, options: tuple[str, ...] = (), filled: tuple[str, ...] = ()) -> list[Keyed]:
     ids = count()
-    form = FormField(sort, "Zone", widgets, options, several)
-    return fields_of([form], PAGES, lambda: f"made{next(ids)}")
+    form = FormField(sort, "Zone", widgets, options, filled=filled)
+    return from_form([form], PAGES, lambda: f"made{next(ids)}")
+
+
+def made(sort: Sort, *widgets: Widget, options: tuple[str, ...] = ()) -> list[Field]:
+    return [field for field, _ in keyed(sort, *widgets, options=options)]
 
 
 class FromForms(unittest.TestCase):
@@ -59,3 +64,17 @@ class FromForms(unittest.TestCase):
         (box,) = made("text", widget(-50, 5_000, width=9_000, height=20))
         self.assertEqual((box.box.x, box.box.width), (0, PAGES[0].width))
         self.assertAlmostEqual(box.box.bottom, PAGES[0].height)
+
+    def test_what_was_filled_in_is_the_right_answer(self) -> None:
+        self.assertEqual([key for _, key in keyed("text", widget(72, 100))], [None])
+        ((_, typed),) = keyed("text", widget(72, 100), filled=("bladder wrack",))
+        self.assertEqual(typed, AnswerBoxKey(text="bladder wrack"))
+        ((_, unreadable),) = keyed("text", widget(72, 100), filled=("\0",))
+        self.assertIsNone(unreadable)
+        ((choice, picked),) = keyed("list", widget(72, 100), options=("calm", "gale"), filled=("gale",))
+        assert isinstance(choice, Choice)
+        self.assertEqual(picked, ChoiceKey(picked=(choice.options[1].id,)))
+        ticked = replace(widget(132, 100, says="low"), ticked=True)
+        ((ticks, on),) = keyed("radio", widget(72, 100, says="splash"), ticked)
+        assert isinstance(ticks, TickPlaces)
+        self.assertEqual(on, TickPlacesKey(picked=(ticks.spots[1].id,)))

@@ -1,8 +1,10 @@
 import unittest
 from unittest import mock
 
+import numpy as np
+
 from velum.paper.form_fields import Form, FormField, form_fields
-from velum.paper.read import read_contents
+from velum.paper.read import open_page, read_contents
 from velum.testing import papers, pictures
 
 
@@ -41,6 +43,31 @@ class Forms(unittest.TestCase):
     def test_files_without_a_form_have_none(self) -> None:
         self.assertEqual(form_fields(papers.pdf()), Form())
         self.assertEqual(read_contents(pictures.turned_photo()).form, ())
+
+    def test_what_was_filled_in_is_read(self) -> None:
+        found = by_name(papers.filled_form())
+        self.assertEqual(found["Name of the boat"].filled, ("Petrel",))
+        self.assertEqual(len(found["Name of the boat"].widgets), 2, "one field in two places")
+        self.assertTrue(found["I have seen it"].widgets[0].ticked)
+        self.assertEqual(found["Wind"].filled, ("gale",))
+        untouched = by_name(papers.form())
+        self.assertEqual(untouched["Wind"].filled, (), "a list shows its first option though nobody picked it")
+        self.assertFalse(any(widget.ticked for widget in untouched["Which zone?"].widgets))
+
+    def test_a_form_that_the_file_does_not_speak_of_is_one(self) -> None:
+        self.assertEqual(by_name(papers.filled_form(known=False)).keys(), by_name(papers.form()).keys())
+
+    def test_what_is_not_brought_over_is_printed_on_the_page(self) -> None:
+        for known in (True, False):
+            with self.subTest(known=known), open_page(papers.filled_form(known=known), 0) as page:
+                words = [line.text for line in page.lines()]
+                self.assertEqual(sum("Gullhaven" in line for line in words), 2, "text to be read, and a button")
+                self.assertFalse([line for line in words if "Petrel" in line or "gale" in line])
+                picture = np.asarray(page.draw(1).convert("L"))
+                self.assertLess(picture[842 - 586 : 842 - 568, 70:175].min(), 100)
+                for left, bottom in ((200, 700), (72, 450), (72, 400)):
+                    place = picture[842 - bottom - 16 : 842 - bottom, left : left + 90]
+                    self.assertEqual(place.min(), 255, "where a field will lie, the page is bare")
 
     def test_one_bad_field_leaves_the_others(self) -> None:
         form = form_fields(papers.nested_options())

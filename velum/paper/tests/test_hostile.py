@@ -88,6 +88,7 @@ class Made(unittest.TestCase):
             "no pages": (papers.without_pages, "paper.no_pages"),
             "locked": (papers.encrypted, "paper.encrypted"),
             "pixels without end": (pictures.bomb, "paper.too_many_pixels"),
+            "a frame larger than its picture": (gif_with_a_huge_frame, "paper.too_many_pixels"),
             "a page of forty kilometres": (lambda: papers.with_content(b"", (9e6, 9e6)), "paper.page_size"),
             "a page without size": (lambda: papers.with_content(b"", (0, 0)), ""),
             "a picture named PDF": (lambda: saved(drawn(90, 120), "PNG"), ""),
@@ -105,6 +106,14 @@ class Made(unittest.TestCase):
         frames = [Image.new("1", (8, 8), number % 2) for number in range(2_100)]
         frames[0].save(out, "GIF", save_all=True, append_images=frames[1:], disposal=2)
         self.assertEqual(look_at(out.getvalue()), "paper.too_many_pages")
+
+
+def gif_with_a_huge_frame() -> bytes:
+    """An animation whose second frame says that it is 65,535 pixels wide and high (GIF89a, 20: Image Descriptor)."""
+    data = bytearray(pictures.several("GIF"))
+    place = data.index(b"\x2c", data.index(b"\x2c") + 10)
+    data[place + 5 : place + 9] = b"\xff" * 4
+    return bytes(data)
 
 
 def circular_pages() -> bytes:
