@@ -3,7 +3,7 @@
 import sys
 from pathlib import Path
 
-from bench import bring_in, film, hard_copies, marking, marking_again, saving, sheet, straighten
+from bench import bring_in, film, finding, hard_copies, marking, marking_again, saving, sheet, straighten
 
 
 def processor_time() -> dict[str, int]:
@@ -18,6 +18,7 @@ BENCHES = {
     "marking_again": marking_again,
     "bring_in": bring_in,
     "straighten": straighten,
+    "finding": finding,
     "sheet": sheet,
     "film": film,
     "saving": saving,

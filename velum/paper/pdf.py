@@ -10,6 +10,7 @@ from PIL import Image
 from pypdfium2 import raw
 
 from velum.geometry.box import Box
+from velum.paper.bare import Bare, bare
 from velum.paper.form_fields import brought_over
 from velum.paper.page_size import PageSize, PaperRefused, check_count, page_size
 from velum.paper.pdf_text import picture_resolution, text_lines
@@ -57,6 +58,10 @@ class PdfPage:
     def lines(self) -> list[Line]:
         """The text layer."""
         return text_lines(self._page, self.size)
+
+    def bare(self, scale: float) -> Bare:
+        """The page taken apart, at ``scale`` pixels a point."""
+        return bare(self._page, self.size, scale)
 
     def draw(self, scale: float, part: Box | None = None) -> Image.Image:
         """The page, or a part of it, at ``scale`` pixels a point. Raises PaperRefused."""

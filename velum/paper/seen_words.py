@@ -7,7 +7,7 @@ rendering mode 3, ISO 32000-1, table 106) over the picture of the page are seen 
 """
 
 from collections.abc import Iterable, Iterator, Sequence
-from contextlib import contextmanager
+from contextlib import AbstractContextManager, contextmanager
 from typing import Any, TypeAlias
 
 import numpy as np
@@ -49,12 +49,9 @@ def seen_words(page: pypdfium2.PdfPage, size: PageSize, words: Sequence[Written]
         return []
     look = _Look(page, size)
     with_text = look.drawn()
-    texts = {
-        address_of(thing.raw): thing for thing in page.get_objects(filter=[raw.FPDF_PAGEOBJ_TEXT], max_depth=_DEEPEST)
-    }
+    texts = {address_of(thing.raw): thing for thing in _texts(page)}
     with _without(texts.values()):
-        without_text = look.drawn()
-    ink = np.abs(with_text - without_text)
+        ink = np.abs(with_text - look.drawn())
     boxes = [[seen(page, size, edges) for edges in word.letters] for word in words]
     doubtful = _lying_over_each_other([around(letters) for letters in boxes], words)
     found = []
@@ -71,6 +68,15 @@ def seen_words(page: pypdfium2.PdfPage, size: PageSize, words: Sequence[Written]
                 alone = np.abs(with_text - look.drawn())
             found.append(_enough(look.most(alone, box) >= _INK for box in letters))
     return found
+
+
+def without_text(page: pypdfium2.PdfPage) -> AbstractContextManager[None]:
+    """The page without its text, as long as the context lasts."""
+    return _without(_texts(page))
+
+
+def _texts(page: pypdfium2.PdfPage) -> Iterator[pypdfium2.PdfObject]:
+    return page.get_objects(filter=[raw.FPDF_PAGEOBJ_TEXT], max_depth=_DEEPEST)  # type: ignore[no-any-return]
 
 
 class _Look:
