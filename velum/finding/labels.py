@@ -89,6 +89,8 @@ def _label(row: Row, place: int) -> Label | None:
         if other.rect.x - item.right > 3 * token.rect.height:
             break
         item = Rect(item.x, min(item.y, other.rect.y), other.rect.right, max(item.bottom, other.rect.bottom))
+    if _IN_BRACKETS.match(token.text) and item == token.rect and place > 0:
+        return None  # points, at the end of a line
     if number := _NUMBER.match(token.text):
         # A bare number is a label only at the very beginning, with words or a blank behind it.
         if not _CLOSED.search(token.text) and not (place == 0 and rest and _begins(token, rest[0])):

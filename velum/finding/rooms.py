@@ -56,9 +56,10 @@ def tables_of(ruling: Ruling) -> list[Table]:
 def boxes_of(printed: Printed, tables: list[Table]) -> Iterator[Blank]:
     """The places to write in."""
     for table in tables:
-        empty = [room.rect for room in table.rooms if not printed.inside(room.rect)]
+        empty = [room.rect for room in table.rooms if room.is_bare and not printed.inside(room.rect)]
         if len(table.rooms) == 1:
-            yield from _box(printed, table.rooms[0].rect, bool(empty))
+            if table.rooms[0].is_bare:
+                yield from _box(printed, table.rooms[0].rect, bool(empty))
         elif not _is_graph_paper(table):
             yield from (
                 Blank("cell", rect, confidence=0.95)
@@ -66,7 +67,7 @@ def boxes_of(printed: Printed, tables: list[Table]) -> Iterator[Blank]:
                 if _is_written_in(rect, printed) and not _is_corner(rect, table, printed)
             )
             for room in table.rooms:
-                if room.rect not in empty:
+                if room.is_bare and room.rect not in empty:
                     yield from _below_words(printed, room.rect)
 
 

@@ -3,6 +3,7 @@
 They are found in its picture, so it does not matter how they were drawn: as lines, thin areas, dashes, or by a scanner.
 """
 
+from collections.abc import Iterator
 from dataclasses import dataclass
 from functools import cached_property
 
@@ -26,7 +27,7 @@ _DASHES = 9
 _SHORTEST = 12
 """Pixels of the shortest line: the side of a box to be ticked."""
 
-_MOST_ROOMS = 4_000
+_MOST_SHAPES = 20_000
 
 _STRAIGHT = 0.9
 """The share of the rectangle around it that a rectangular room fills."""
@@ -41,6 +42,8 @@ class Room:
 
     rect: Rect
     is_round: bool = False
+    is_bare: bool = True
+    """Whether nothing is drawn in it."""
 
 
 @dataclass(frozen=True)
@@ -65,52 +68,66 @@ class Ruling:
 def find_ruling(grey: Grey, *, photographed: bool) -> Ruling:
     """The ruling of a page; ``grey`` has SCALE pixels a point, and no words."""
     faint = _FAINT_IN_PHOTOS if photographed else _FAINT
-    across = _lines(grey, faint, across=True)
-    down = _lines(grey, faint, across=False)
-    thin = np.maximum(
-        cv2.morphologyEx(grey, cv2.MORPH_BLACKHAT, np.ones((_THIN, 1), np.uint8)),
-        cv2.morphologyEx(grey, cv2.MORPH_BLACKHAT, np.ones((1, _THIN), np.uint8)),
-    )
-    walls = across | down if photographed else across | down | (thin > faint).astype(np.uint8)
+    dark_across, dark_down = _dark(grey, faint, across=True), _dark(grey, faint, across=False)
+    across, down = _lines(dark_across, across=True), _lines(dark_down, across=False)
+    walls = across | down
+    if not photographed:
+        walls |= dark_across | dark_down  # round corners too; of photos, half of that is grain
     return Ruling(_rects(across), _rects(down), tuple(_rooms(walls)))
 
 
-def _lines(grey: Grey, faint: int, *, across: bool) -> Grey:
+def _kernel(along: int, beside: int, *, across: bool) -> Grey:
+    return np.ones((beside, along) if across else (along, beside), np.uint8)
+
+
+def _dark(grey: Grey, faint: int, *, across: bool) -> Grey:
+    """Where something dark is thin, from above to below or from side to side: 1, elsewhere 0."""
+    darker: Grey = cv2.morphologyEx(grey, cv2.MORPH_BLACKHAT, _kernel(1, _THIN, across=across))
+    return (darker > faint).astype(np.uint8)
+
+
+def _lines(dark: Grey, *, across: bool) -> Grey:
     """Where lines run: 1, elsewhere 0."""
-
-    def kernel(along: int, beside: int) -> Grey:
-        return np.ones((beside, along) if across else (along, beside), np.uint8)
-
-    dark = (cv2.morphologyEx(grey, cv2.MORPH_BLACKHAT, kernel(1, _THIN)) > faint).astype(np.uint8)
-    whole = cv2.morphologyEx(dark, cv2.MORPH_CLOSE, kernel(_DASHES, 1))
+    shortest = _kernel(_SHORTEST, 1, across=across)
+    whole = cv2.morphologyEx(dark, cv2.MORPH_CLOSE, _kernel(_DASHES, 1, across=across))
     # A line that is a little askew is a stair of short ones.
-    thick = cv2.dilate(whole, kernel(1, 3))
-    found = cv2.morphologyEx(thick, cv2.MORPH_OPEN, kernel(_SHORTEST, 1))
-    straight = cv2.morphologyEx(whole, cv2.MORPH_OPEN, kernel(_SHORTEST, 1))
-    return np.maximum(cv2.erode(found, kernel(1, 3)), straight)
+    thick = cv2.morphologyEx(cv2.dilate(whole, _kernel(1, 3, across=across)), cv2.MORPH_OPEN, shortest)
+    straight = cv2.morphologyEx(whole, cv2.MORPH_OPEN, shortest)
+    return np.maximum(cv2.erode(thick, _kernel(1, 3, across=across)), straight)
 
 
 def _rects(mask: Grey) -> tuple[Rect, ...]:
-    count, _, stats, _ = cv2.connectedComponentsWithStats(mask, connectivity=8)
-    found = []
-    for x, y, width, height, _ in stats[1:count].tolist():
-        found.append(Rect(x / SCALE, y / SCALE, (x + width) / SCALE, (y + height) / SCALE))
-    return tuple(found)
+    contours, _ = cv2.findContours(mask, cv2.RETR_EXTERNAL, cv2.CHAIN_APPROX_SIMPLE)
+    boxes = (cv2.boundingRect(contour) for contour in contours)
+    found = (Rect(x / SCALE, y / SCALE, (x + across) / SCALE, (y + down) / SCALE) for x, y, across, down in boxes)
+    return tuple(sorted(found, key=lambda rect: (rect.y, rect.x)))
 
 
-def _rooms(walls: Grey) -> list[Room]:
+def _rooms(walls: Grey) -> Iterator[Room]:
+    """What walls go around: holes in what is dark, and whether something dark lies in them."""
     shut = cv2.dilate(walls, np.ones((3, 3), np.uint8))
-    count, _, stats, _ = cv2.connectedComponentsWithStats(1 - shut, connectivity=4)
+    contours, tree = cv2.findContours(shut, cv2.RETR_TREE, cv2.CHAIN_APPROX_SIMPLE)
+    if tree is None:
+        return
     height, width = walls.shape
-    rooms = []
-    for x, y, across, down, area in stats[1 : min(count, _MOST_ROOMS)].tolist():
+    for place, (contour, (_, _, child, parent)) in enumerate(zip(contours[:_MOST_SHAPES], tree[0], strict=False)):
+        if parent < 0 or not _is_hole(tree[0], place):
+            continue
+        x, y, across, down = cv2.boundingRect(contour)
         if min(across, down) < _SHORTEST - 4 or across * down > 0.75 * width * height:
             continue
-        share = area / (across * down)
-        # The walls were made thicker by a pixel on each side.
-        rect = Rect((x - 1) / SCALE, (y - 1) / SCALE, (x + across + 1) / SCALE, (y + down + 1) / SCALE)
+        # The contour runs through the middles of the pixels around it, and those are of walls made thicker by one.
+        share = (cv2.contourArea(contour) + 2) / ((across - 1) * (down - 1))
+        rect = Rect(x / SCALE, y / SCALE, (x + across) / SCALE, (y + down) / SCALE)
         if share > _STRAIGHT:
-            rooms.append(Room(rect))
+            yield Room(rect, is_bare=child < 0)
         elif _ROUND[0] < share < _ROUND[1] and 0.8 < across / down < 1.25:
-            rooms.append(Room(rect, is_round=True))
-    return rooms
+            yield Room(rect, is_round=True, is_bare=child < 0)
+
+
+def _is_hole(tree: Grey, place: int) -> bool:
+    """Whether a contour goes around a hole: those around what is dark and those around holes take turns."""
+    depth = 0
+    while tree[place][3] >= 0:
+        place, depth = tree[place][3], depth + 1
+    return depth % 2 == 1
