@@ -10,7 +10,7 @@ from PIL import Image
 from bench.figure import Figure
 from bench.pages.score import Score, labelled, score
 from velum.finding.found import Found
-from velum.finding.read import read_places, read_places_of_picture
+from velum.finding.read import places_of_picture, places_of_print
 from velum.paper.look import Flat, Look
 from velum.paper.ocr import read_print
 from velum.paper.page_size import PageSize
@@ -78,7 +78,7 @@ def of_file(data: bytes, number: int) -> tuple[list[Found], float]:
     """What is found on a page that is print, and in how many milliseconds, with reading the file."""
     begun = time.perf_counter()
     with pdf_page(data, 0) as page:
-        found = read_places(page)
+        found = places_of_print(page)
     return found, 1000 * (time.perf_counter() - begun)
 
 
@@ -91,7 +91,7 @@ def of_scan(data: bytes, number: int) -> tuple[list[Found], float]:
         shown = draw(page, round(size.width * _DOTS / 72), Look(turn=proposal.turn, whiten=proposal.whiten, flat=flat))
     begun = time.perf_counter()
     lines = read_print(shown, shown.width / size.width)
-    found = read_places_of_picture(shown, lines, size)
+    found = places_of_picture(shown, lines, size)
     return found, 1000 * (time.perf_counter() - begun)
 
 

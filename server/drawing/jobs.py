@@ -10,6 +10,8 @@ from pathlib import Path
 from PIL import Image
 
 from server.files.whole import written_whole
+from velum.document.found_places import FOUND, find_on
+from velum.document.page import Page
 from velum.fixtures.covers import Cover
 from velum.fixtures.paint_over import painted_over
 from velum.geometry.box import Box
@@ -20,7 +22,7 @@ from velum.paper.read import Contents, open_page, read_contents
 from velum.paper.render import draw as draw_page
 from velum.paper.render import render_page
 from velum.paper.reprint import Reprint
-from velum.paper.survey import Survey, read_text, survey
+from velum.paper.survey import PageText, Survey, read_text, survey
 from velum.pictures.prepare import prepare
 from velum.pictures.prepared import Prepared
 
@@ -85,6 +87,15 @@ def read_page(source: Path, number: int, surveyed: Path, place: Path) -> None:
         if missing:
             proposal = Survey.model_validate_json(surveyed.read_bytes()).proposal if surveyed.exists() else None
             _put(place, read_text(source.read_bytes(), number, proposal).model_dump_json().encode())
+
+
+def find_places(source: Path, page: Page, text: Path, place: Path) -> None:
+    """Find where students answer on a page as it is shown, and keep it; ``text`` is its text. Raises PaperRefused."""
+    with _alone([place]) as missing:
+        if missing:
+            lines = PageText.model_validate_json(text.read_bytes()).lines if text.exists() else ()
+            with open_page(source.read_bytes(), page.number) as opened:
+                _put(place, FOUND.dump_json(find_on(opened, page, lines)))
 
 
 Paper = tuple[Path, int, Look]

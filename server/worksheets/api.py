@@ -22,11 +22,13 @@ from server.worksheets.incoming import Incomplete
 from server.worksheets.show import (
     BroughtInOut,
     DeskSheet,
+    FoundOut,
     PagePicture,
     StaleOut,
     WorksheetOut,
     brought_in_out,
     desk_of,
+    found_out,
     page_picture_out,
     worksheet_out,
 )
@@ -262,6 +264,15 @@ def get_texts(request: Teacher, worksheet_id: uuid.UUID) -> list[str]:
     """What is printed on each page."""
     document = find_document(request.user, worksheet_id)
     return [surveys.text_of(page) for page in document.pages]
+
+
+@router.get(
+    "/worksheets/{uuid:worksheet_id}/found", response={200: list[FoundOut], 404: ErrorOut}, operation_id="get_found"
+)
+def get_found(request: Teacher, worksheet_id: uuid.UUID) -> list[FoundOut]:
+    """Where students may answer on each page, as far as nothing lies there yet."""
+    document = find_document(request.user, worksheet_id)
+    return [found_out(document, page) for page in document.pages]
 
 
 @router.post(

@@ -15,6 +15,7 @@ from server.worksheets.flows.bring_in import BroughtIn
 from server.worksheets.models import Worksheet
 from velum.document.document import Document
 from velum.document.edits import Edit
+from velum.document.found_places import Proposed, proposed, still_free
 from velum.document.look_over import Doubt, Finding
 from velum.document.page import Page
 from velum.document.reading import DocumentUnreadable
@@ -146,6 +147,19 @@ def page_picture_out(page: Page) -> PagePicture:
         dots=survey.dots if survey else None,
         proposal=proposal if proposal and proposal.needed and page.look == AS_IT_IS else None,
     )
+
+
+class FoundOut(Schema):
+    """The fields that are proposed for a page; None: where students answer on it is not known yet."""
+
+    page: Id
+    proposals: list[Proposed] | None
+
+
+def found_out(document: Document, page: Page) -> FoundOut:
+    found = surveys.found_on(page)
+    free = None if found is None else still_free(proposed(page, found), document.fields)
+    return FoundOut(page=page.id, proposals=free)
 
 
 class FindingOut(Schema):

@@ -9,8 +9,10 @@ from server.drawing import jobs, queue
 from server.worksheets.models import SourceFile
 from server.worksheets.pictures import Covers, folder_of
 from server.worksheets.sources import local_path
+from velum.document.found_places import FOUND
 from velum.document.page import Page
 from velum.document.page_text import seen_lines, shown_lines
+from velum.finding.found import Found
 from velum.paper.survey import PageText, Survey
 from velum.paper.text import Line
 
@@ -25,11 +27,24 @@ def begin(pages: Iterable[Page]) -> None:
         source, surveyed, text = local_path(sources[page.source]), _survey_place(page), _text_place(page)
         queue.begin(surveyed, jobs.survey_page, source, page.number, surveyed, slow=True)
         queue.begin(text, jobs.read_page, source, page.number, surveyed, text, slow=True)
+        found = _found_place(page)
+        queue.begin(found, jobs.find_places, source, page, text, found, slow=True)
 
 
 def is_done(page: Page) -> bool:
     """Whether nothing more is to be found out about a page."""
-    return all(place.exists() or queue.failed_lately(place) for place in (_survey_place(page), _text_place(page)))
+    return all(place.exists() or queue.failed_lately(place) for place in _places(page))
+
+
+def found_on(page: Page) -> list[Found] | None:
+    """Where students answer on a page as it is shown; None: it is not known yet."""
+    try:
+        return FOUND.validate_json(_found_place(page).read_bytes())
+    except (FileNotFoundError, ValidationError):
+        if queue.failed_lately(_found_place(page)):
+            return []
+        begin([page])
+        return None
 
 
 def survey_of(page: Page) -> Survey | None:
@@ -67,4 +82,12 @@ def _survey_place(page: Page) -> Path:
 
 
 def _text_place(page: Page) -> Path:
-    return folder_of(page) / f"{page.number}-text-2.json"
+    return folder_of(page) / f"{page.number}-text-3.json"
+
+
+def _found_place(page: Page) -> Path:
+    return folder_of(page) / f"{page.number}-found-1-{page.look}.json"
+
+
+def _places(page: Page) -> tuple[Path, ...]:
+    return _survey_place(page), _text_place(page), _found_place(page)

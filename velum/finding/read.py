@@ -1,6 +1,6 @@
-"""Reading what is printed on a page of a file, to find places on it."""
+"""Reading what is printed on a page, as it is shown, to find places on it."""
 
-from collections.abc import Iterable
+from collections.abc import Callable, Iterable
 
 import numpy as np
 from PIL import Image
@@ -8,48 +8,63 @@ from PIL import Image
 from velum.finding.find import find_places
 from velum.finding.found import Found
 from velum.finding.printed import SCALE, Grey, Printed, Token
-from velum.finding.rect import rect_of
+from velum.finding.rect import around, rect_of
+from velum.geometry.box import Box
+from velum.paper.look import AS_IT_IS, Look
 from velum.paper.page_size import PageSize
 from velum.paper.pdf import PdfPage
+from velum.paper.render import draw
 from velum.paper.text import Line
 
 _MOST_PIXELS = 6_000_000
 _LINES = "_-—–.…|=~[]"
 """What lines are read as."""
 
+Shown = Callable[[Box], Box | None]
+"""Where something of the file's page is seen on the page as shown; None: not on it."""
 
-def read_places(page: PdfPage) -> list[Found]:
-    """The places of a page that holds text; none where it is too large to be looked at."""
-    if page.size.width * page.size.height * SCALE**2 > _MOST_PIXELS:
+
+def places_of_print(
+    page: PdfPage, size: PageSize | None = None, look: Look = AS_IT_IS, shown: Shown = lambda box: box
+) -> list[Found]:
+    """The places of a page that is print; none where it is too large to be looked at. ``size`` is that as shown."""
+    size = size or page.size
+    if size.width * size.height * SCALE**2 > _MOST_PIXELS:
         return []
-    bare = page.bare(SCALE)
-    tokens = tuple(
-        Token(word.text, rect_of(word.box), tuple(rect_of(letter) for letter in word.letters)) for word in bare.words
-    )
-    return find_places(Printed(page.size.width, page.size.height, tokens, bare.grey))
+    tokens = []
+    for word in page.words():
+        letters = [place for letter in word.letters if (place := shown(letter))]
+        if len(letters) == len(word.letters):
+            rects = tuple(map(rect_of, letters))
+            tokens.append(Token(word.text, around(rects), rects))
+    with page.without_words():
+        grey = np.asarray(_at_scale(draw(page, round(size.width * SCALE), look), size)).copy()
+    for illustration in page.illustrations():
+        if place := shown(illustration):
+            left, top = max(0, int(place.x * SCALE)), max(0, int(place.y * SCALE))
+            grey[top : int(place.bottom * SCALE) + 1, left : int((place.x + place.width) * SCALE) + 1] = 255
+    return find_places(Printed(size.width, size.height, tuple(tokens), grey))
 
 
-def read_places_of_picture(picture: Image.Image, lines: Iterable[Line], size: PageSize) -> list[Found]:
+def places_of_picture(picture: Image.Image, lines: Iterable[Line], size: PageSize) -> list[Found]:
     """The places of a page that is a picture, as it is shown; ``lines`` are those that were read off it."""
     tokens = tuple(Token(word.text, rect_of(word.box)) for line in lines for word in line.words if word.seen)
-    across, down = round(size.width * SCALE), round(size.height * SCALE)
-    grey = np.asarray(picture.convert("L").resize((across, down), Image.Resampling.BOX))
-    return find_places(Printed(size.width, size.height, _words(tokens), _wiped(grey, tokens), photographed=True))
+    grey = np.asarray(_at_scale(picture, size))
+    # What was read into lines is found as lines.
+    words = tuple(token for token in tokens if token.text.strip(_LINES))
+    return find_places(Printed(size.width, size.height, words, _wiped(grey, words), photographed=True))
 
 
-def _words(tokens: Iterable[Token]) -> tuple[Token, ...]:
-    """Without what was read into lines: they are found as lines."""
-    return tuple(token for token in tokens if token.text.strip(_LINES))
+def _at_scale(picture: Image.Image, size: PageSize) -> Image.Image:
+    return picture.convert("L").resize((round(size.width * SCALE), round(size.height * SCALE)), Image.Resampling.BOX)
 
 
-def _wiped(grey: Grey, tokens: Iterable[Token]) -> Grey:
-    """A picture whose words are painted over in the colour of the paper around them, but for those that are lines."""
+def _wiped(grey: Grey, words: Iterable[Token]) -> Grey:
+    """A picture whose words are painted over in the colour of the paper around them."""
     clean = grey.copy()
-    for token in tokens:
-        if not token.text.strip(_LINES):
-            continue
-        left, top = max(0, int(token.rect.x * SCALE) - 1), max(0, int(token.rect.y * SCALE) - 1)
-        part = clean[top : int(token.rect.bottom * SCALE) + 2, left : int(token.rect.right * SCALE) + 2]
+    for word in words:
+        left, top = max(0, int(word.rect.x * SCALE) - 1), max(0, int(word.rect.y * SCALE) - 1)
+        part = clean[top : int(word.rect.bottom * SCALE) + 2, left : int(word.rect.right * SCALE) + 2]
         if part.size:
             part[:] = np.percentile(part, 90)
     return clean

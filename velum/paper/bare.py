@@ -1,17 +1,16 @@
-"""A PDF's page taken apart: its words, and what else is printed on it."""
+"""A PDF's page taken apart: its words, its illustrations, and what else is printed on it."""
 
+from collections.abc import Iterator
 from dataclasses import dataclass
-from typing import Any
+from itertools import islice
 
-import numpy as np
 import pypdfium2
-from numpy.typing import NDArray
 from pypdfium2 import raw
 
-from velum.geometry.box import Box, around
+from velum.geometry.box import Box
 from velum.paper.page_size import PageSize
 from velum.paper.pdf_words import seen, written_words
-from velum.paper.seen_words import seen_words, without_text
+from velum.paper.seen_words import seen_words
 
 _MOST_OF_A_PAGE = 0.4
 """The share of a page from which on a picture is no illustration, but what the page is about."""
@@ -26,35 +25,19 @@ class PlacedWord:
     text: str
     letters: tuple[Box, ...]
 
-    @property
-    def box(self) -> Box:
-        return around(self.letters)
 
-
-@dataclass(frozen=True)
-class Bare:
-    """``grey`` is the page without its words and without illustrations, at so many pixels a point: (height, width)."""
-
-    words: tuple[PlacedWord, ...]
-    grey: NDArray[Any]
-
-
-def bare(page: pypdfium2.PdfPage, size: PageSize, scale: float) -> Bare:
+def placed_words(page: pypdfium2.PdfPage, size: PageSize) -> list[PlacedWord]:
     written = written_words(page)
-    there = seen_words(page, size, written)
-    words = tuple(
+    return [
         PlacedWord(word.text, tuple(seen(page, size, edges) for edges in word.letters))
-        for word, is_seen in zip(written, there, strict=True)
+        for word, is_seen in zip(written, seen_words(page, size, written), strict=True)
         if is_seen
-    )
-    with without_text(page):
-        bitmap = page.render(scale=scale, may_draw_forms=False, grayscale=True)
-    grey: NDArray[Any] = bitmap.to_numpy().reshape(bitmap.height, -1)[:, : bitmap.width].astype(np.uint8)
-    for number, thing in enumerate(page.get_objects(filter=[raw.FPDF_PAGEOBJ_IMAGE], max_depth=3)):
-        if number >= _MOST_PICTURES:
-            break
+    ]
+
+
+def illustrations(page: pypdfium2.PdfPage, size: PageSize) -> Iterator[Box]:
+    """Where pictures lie on a page."""
+    for thing in islice(page.get_objects(filter=[raw.FPDF_PAGEOBJ_IMAGE], max_depth=3), _MOST_PICTURES):
         box = seen(page, size, thing.get_bounds())
         if box.width * box.height < _MOST_OF_A_PAGE * size.width * size.height:
-            left, top = max(0, int(box.x * scale)), max(0, int(box.y * scale))
-            grey[top : int(box.bottom * scale) + 1, left : int((box.x + box.width) * scale) + 1] = 255
-    return Bare(words, grey)
+            yield box

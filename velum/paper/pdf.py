@@ -2,7 +2,7 @@
 
 import io
 from collections.abc import Iterator
-from contextlib import contextmanager
+from contextlib import AbstractContextManager, contextmanager
 
 import pikepdf
 import pypdfium2
@@ -10,10 +10,11 @@ from PIL import Image
 from pypdfium2 import raw
 
 from velum.geometry.box import Box
-from velum.paper.bare import Bare, bare
+from velum.paper.bare import PlacedWord, illustrations, placed_words
 from velum.paper.form_fields import brought_over
 from velum.paper.page_size import PageSize, PaperRefused, check_count, page_size
 from velum.paper.pdf_text import picture_resolution, text_lines
+from velum.paper.seen_words import without_text
 from velum.paper.text import Line
 
 
@@ -59,9 +60,17 @@ class PdfPage:
         """The text layer."""
         return text_lines(self._page, self.size)
 
-    def bare(self, scale: float) -> Bare:
-        """The page taken apart, at ``scale`` pixels a point."""
-        return bare(self._page, self.size, scale)
+    def words(self) -> list[PlacedWord]:
+        """The words that are seen."""
+        return placed_words(self._page, self.size)
+
+    def illustrations(self) -> Iterator[Box]:
+        """Where pictures lie that are no more than a part of the page."""
+        return illustrations(self._page, self.size)
+
+    def without_words(self) -> AbstractContextManager[None]:
+        """As long as the context lasts, the page is drawn without its words."""
+        return without_text(self._page)
 
     def draw(self, scale: float, part: Box | None = None) -> Image.Image:
         """The page, or a part of it, at ``scale`` pixels a point. Raises PaperRefused."""

@@ -86,6 +86,7 @@ OWNERS = {
     ("POST", "/api/worksheets/<worksheet_id>/pages/<page_id>/straightened"),
     ("GET", "/api/worksheets/<worksheet_id>/pictures"),
     ("GET", "/api/worksheets/<worksheet_id>/texts"),
+    ("GET", "/api/worksheets/<worksheet_id>/found"),
     ("GET", "/api/worksheets/<worksheet_id>/look-over"),
     ("POST", "/api/worksheets/<worksheet_id>/pasted-key"),
     ("POST", "/api/worksheets/<worksheet_id>/pictures"),

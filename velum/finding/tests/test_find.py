@@ -8,7 +8,7 @@ from reportlab.lib.pagesizes import A4
 from reportlab.pdfgen.canvas import Canvas
 
 from velum.finding.found import Found
-from velum.finding.read import read_places
+from velum.finding.read import places_of_print
 from velum.paper.pdf import pdf_page
 from velum.testing import papers
 
@@ -35,7 +35,7 @@ class Page:
     def found(self) -> list[Found]:
         self.canvas.save()
         with pdf_page(self.out.getvalue(), 0) as page:
-            return read_places(page)
+            return places_of_print(page)
 
 
 def found(draw: Callable[[Page], None]) -> list[tuple[str, str]]:
@@ -209,7 +209,7 @@ class Elsewhere(unittest.TestCase):
         means = dict(zip("abcdefghij", "מגדלורשהנק", strict=True))
         content = b"BT /F1 12 Tf 440 700 Td (abcdefghij) Tj ET 0.5 w 200 698 m 420 698 l S"
         with pdf_page(papers.with_font(content, means), 0) as page:
-            (place,) = read_places(page)
+            (place,) = places_of_print(page)
         self.assertEqual(place.sort, "line")
         self.assertAlmostEqual(place.box.x, 200, delta=1.5)
 
@@ -219,4 +219,4 @@ class Elsewhere(unittest.TestCase):
         )
         for data in (papers.with_content(lines), papers.with_content(b"", (5_000, 5_000)), papers.noise()):
             with pdf_page(data, 0) as page:
-                self.assertLessEqual(len(read_places(page)), 300)
+                self.assertLessEqual(len(places_of_print(page)), 300)

@@ -312,6 +312,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/worksheets/{worksheet_id}/found": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Get Found
+         * @description Where students may answer on each page, as far as nothing lies there yet.
+         */
+        get: operations["get_found"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/worksheets/{worksheet_id}/handouts": {
         parameters: {
             query?: never;
@@ -1327,6 +1347,16 @@ export interface components {
             states: "ignored" | "asked";
         };
         /**
+         * FoundOut
+         * @description The fields that are proposed for a page; None: where students answer on it is not known yet.
+         */
+        FoundOut: {
+            /** Page */
+            page: string;
+            /** Proposals */
+            proposals: components["schemas"]["Proposed"][] | null;
+        };
+        /**
          * Grid
          * @description Two axes with a net of lines between them; without the upward one it is a number line.
          */
@@ -2043,6 +2073,154 @@ export interface components {
             whiten: boolean;
             /** Width */
             width: number;
+        };
+        /**
+         * Proposed
+         * @description A field that may be laid on a page. Its id is the same each time that the page is read.
+         */
+        Proposed: {
+            /** Confidence */
+            confidence: number;
+            /** Field */
+            field: {
+                box: components["schemas"]["Box"];
+                /**
+                 * Hint
+                 * @default
+                 */
+                hint: string;
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default answer_box
+                 * @constant
+                 */
+                kind: "answer_box";
+                /**
+                 * Lines
+                 * @default one
+                 * @enum {string}
+                 */
+                lines: "one" | "several";
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /**
+                 * Number
+                 * @default
+                 */
+                number: string;
+                /** Page */
+                page: string;
+                /**
+                 * Points
+                 * @default 1
+                 */
+                points: number;
+                /**
+                 * Signs
+                 * @default none
+                 * @enum {string}
+                 */
+                signs: "none" | "chemistry" | "maths";
+            } | {
+                /**
+                 * Arrangement
+                 * @default row
+                 * @enum {string}
+                 */
+                arrangement: "row" | "column" | "list";
+                box: components["schemas"]["Box"];
+                /**
+                 * Hint
+                 * @default
+                 */
+                hint: string;
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default choice
+                 * @constant
+                 */
+                kind: "choice";
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /**
+                 * Number
+                 * @default
+                 */
+                number: string;
+                /** Options */
+                options: components["schemas"]["Option"][];
+                /** Page */
+                page: string;
+                /**
+                 * Part Marks
+                 * @default true
+                 */
+                part_marks: boolean;
+                /**
+                 * Points
+                 * @default 1
+                 */
+                points: number;
+                /**
+                 * Several
+                 * @default false
+                 */
+                several: boolean;
+            } | {
+                box: components["schemas"]["Box"];
+                /**
+                 * Hint
+                 * @default
+                 */
+                hint: string;
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default tick_places
+                 * @constant
+                 */
+                kind: "tick_places";
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /**
+                 * Number
+                 * @default
+                 */
+                number: string;
+                /** Page */
+                page: string;
+                /**
+                 * Part Marks
+                 * @default true
+                 */
+                part_marks: boolean;
+                /**
+                 * Points
+                 * @default 1
+                 */
+                points: number;
+                /**
+                 * Several
+                 * @default false
+                 */
+                several: boolean;
+                /** Spots */
+                spots: components["schemas"]["Spot"][];
+            };
         };
         /** QuestionOut */
         QuestionOut: {
@@ -3733,6 +3911,37 @@ export interface operations {
             };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    get_found: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                worksheet_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FoundOut"][];
+                };
+            };
+            /** @description Not Found */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -1,0 +1,111 @@
+"""Where students answer on a page as it is shown, and the fields that are proposed for it."""
+
+import hashlib
+from collections.abc import Iterable, Sequence
+
+from pydantic import TypeAdapter
+
+from velum.document.page import Page
+from velum.document.page_text import shown_lines
+from velum.document.places import shown_box
+from velum.finding.found import Found
+from velum.finding.read import places_of_picture, places_of_print
+from velum.geometry.box import Box, common_area, kept_inside
+from velum.kinds import Field
+from velum.kinds.answer_box import AnswerBox
+from velum.kinds.kind import FieldBase
+from velum.kinds.picking import MOST_OPTIONS, id_of_place
+from velum.kinds.tick_places import Spot, TickPlaces, share
+from velum.model import Model
+from velum.paper.page_size import PageSize
+from velum.paper.pdf import PdfPage
+from velum.paper.read import SourcePage
+from velum.paper.render import draw
+from velum.paper.text import Line
+
+FOUND = TypeAdapter(list[Found])
+
+DOTS = 150
+"""Dots an inch at which pictures are looked at."""
+
+_SURE = 0.5
+"""What is less sure is not offered."""
+
+_TAKEN = 0.2
+"""The share of a place, or of a field, that lies over the other, from which on the place is taken."""
+
+
+class Proposed(Model):
+    """A field that may be laid on a page. Its id is the same each time that the page is read."""
+
+    field: Field
+    confidence: float
+
+
+def find_on(source: SourcePage, page: Page, lines: Iterable[Line]) -> list[Found]:
+    """The places of a page. ``lines`` are those of the file's page, for one that is a picture."""
+    size = PageSize(page.width, page.height)
+    if isinstance(source, PdfPage) and source.resolution is None:
+        return places_of_print(source, size, page.look, lambda box: _on(page, box))
+    picture = draw(source, round(page.width * DOTS / 72), page.look)
+    return places_of_picture(picture, shown_lines(page, lines), size)
+
+
+def proposed(page: Page, found: Iterable[Found]) -> list[Proposed]:
+    """The fields for what was found, in its order; where the name stands is no question."""
+    return [
+        Proposed(field=_field(page, place), confidence=place.confidence)
+        for place in found
+        if place.sort != "name" and place.confidence >= _SURE and len(place.spots) <= MOST_OPTIONS
+    ]
+
+
+def still_free(proposals: Iterable[Proposed], fields: Sequence[Field]) -> list[Proposed]:
+    """Those of the proposals over which no field lies."""
+    taken = [(place.page, place.box) for field in fields for place in field.places]
+    names = {field.id for field in fields}
+    return [
+        each
+        for each in proposals
+        if each.field.id not in names
+        and not any(
+            page == place.page and _lies_over(box, place.box) for page, box in taken for place in each.field.places
+        )
+    ]
+
+
+def _lies_over(one: Box, other: Box) -> bool:
+    smaller = min(one.width * one.height, other.width * other.height)
+    return common_area(one, other) > _TAKEN * smaller
+
+
+def _on(page: Page, box: Box) -> Box | None:
+    seen = shown_box(page, box)
+    on_page = common_area(seen, Box(x=0, y=0, width=page.width, height=page.height))
+    return seen if on_page > 0.5 * seen.width * seen.height else None
+
+
+def _field(page: Page, place: Found) -> FieldBase:
+    box = kept_inside(place.box, page.width, page.height)
+    said = f"{page.id} {place.sort} {box.x:.0f} {box.y:.0f} {box.width:.0f} {box.height:.0f}"
+    common = {
+        "id": f"f{hashlib.sha256(said.encode()).hexdigest()[:11]}",
+        "page": page.id,
+        "box": box,
+        "number": place.number[:12],
+        "name": place.name,
+    }
+    if place.sort != "options":
+        return AnswerBox(**common, lines="several" if place.several else "one")
+    spots = tuple(
+        Spot(
+            id=id_of_place(number),
+            x=share((spot.x - box.x) / box.width),
+            y=share((spot.y - box.y) / box.height),
+            width=share(spot.width / box.width),
+            height=share(spot.height / box.height),
+            name=place.says[number][:300] if number < len(place.says) else "",
+        )
+        for number, spot in enumerate(place.spots)
+    )
+    return TickPlaces(**common, spots=spots, several=len(spots) == 1)
