@@ -2,6 +2,7 @@
 
 import hashlib
 from collections.abc import Iterable, Sequence
+from typing import Any
 
 from pydantic import TypeAdapter
 
@@ -10,7 +11,7 @@ from velum.document.page_text import shown_lines
 from velum.document.places import shown_box
 from velum.finding.found import Found
 from velum.finding.read import places_of_picture, places_of_print
-from velum.geometry.box import Box, common_area, kept_inside
+from velum.geometry.box import Box, around, common_area, kept_inside
 from velum.kinds import Field
 from velum.kinds.answer_box import AnswerBox
 from velum.kinds.kind import FieldBase
@@ -30,6 +31,9 @@ DOTS = 150
 
 _SURE = 0.5
 """What is less sure is not offered."""
+
+_PRESSED = 16.0
+"""Points: the side of a spot that can be pressed (look_over.SMALLEST, and a little)."""
 
 _TAKEN = 0.2
 """The share of a place, or of a field, that lies over the other, from which on the place is taken."""
@@ -85,10 +89,22 @@ def _on(page: Page, box: Box) -> Box | None:
     return seen if on_page > 0.5 * seen.width * seen.height else None
 
 
+def _to_be_pressed(spots: Sequence[Box]) -> list[Box]:
+    """Spots as large as a finger needs them, as far as they do not come to lie over each other."""
+    grown = []
+    for spot in spots:
+        x, y = spot.x + spot.width / 2, spot.y + spot.height / 2
+        others = [(other.x + other.width / 2, other.y + other.height / 2) for other in spots if other is not spot]
+        apart = min((max(abs(x - across), abs(y - down)) for across, down in others), default=_PRESSED)
+        width, height = max(spot.width, min(_PRESSED, apart)), max(spot.height, min(_PRESSED, apart))
+        grown.append(Box(x=round(x - width / 2, 1), y=round(y - height / 2, 1), width=width, height=height))
+    return grown
+
+
 def _field(page: Page, place: Found) -> FieldBase:
     box = kept_inside(place.box, page.width, page.height)
     said = f"{page.id} {place.sort} {box.x:.0f} {box.y:.0f} {box.width:.0f} {box.height:.0f}"
-    common = {
+    common: dict[str, Any] = {
         "id": f"f{hashlib.sha256(said.encode()).hexdigest()[:11]}",
         "page": page.id,
         "box": box,
@@ -97,6 +113,9 @@ def _field(page: Page, place: Found) -> FieldBase:
     }
     if place.sort != "options":
         return AnswerBox(**common, lines="several" if place.several else "one")
+    places = _to_be_pressed(place.spots)
+    box = kept_inside(around(places), page.width, page.height)
+    common["box"] = box
     spots = tuple(
         Spot(
             id=id_of_place(number),
@@ -106,6 +125,6 @@ def _field(page: Page, place: Found) -> FieldBase:
             height=share(spot.height / box.height),
             name=place.says[number][:300] if number < len(place.says) else "",
         )
-        for number, spot in enumerate(place.spots)
+        for number, spot in enumerate(places)
     )
     return TickPlaces(**common, spots=spots, several=len(spots) == 1)

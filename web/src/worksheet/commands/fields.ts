@@ -23,6 +23,14 @@ export function layField(kind: Field["kind"], page: Page, box: Box): Command {
   return { label: `${KINDS.get(kind).label} laid`, edits: [{ op: "place", field }], select: [field.id] };
 }
 
+/** Lay the fields that were proposed for what was found on pages: one step, however many. */
+export const takeFound = (fields: readonly Field[]): Command | undefined =>
+  unlessEmpty({
+    label: plural(fields.length, ["# place taken", "# places taken"]),
+    edits: fields.map((field) => ({ op: "place", field })),
+    select: fields.length === 1 ? fields.map(({ id }) => id) : [],
+  });
+
 export const changeFields = (label: string, fields: readonly Field[]): Command | undefined =>
   unlessEmpty({ label, edits: fields.map((field) => ({ op: "change", field })) });
 

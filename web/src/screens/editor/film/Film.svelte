@@ -12,16 +12,19 @@
   import { carried as carriedTogether, putAt } from "../../../worksheet/commands/boxes";
   import { isField, type Placed } from "../../../worksheet/lying";
   import type { Editing } from "../state/editing.svelte";
+  import FoundOn from "../found/FoundOn.svelte";
+  import type { FoundPlaces } from "../found/found.svelte";
   import FilmField from "./FilmField.svelte";
 
   interface Props {
     editing: Editing;
+    found: FoundPlaces;
     page: Page;
     scale: number;
     /** What Tab stops at. */
     stop: string | undefined;
   }
-  let { editing, page, scale, stop }: Props = $props();
+  let { editing, found, page, scale, stop }: Props = $props();
 
   let film: HTMLDivElement;
   /** A box that is being drawn, or a frame that gathers fields. */
@@ -36,7 +39,10 @@
   const view = $derived(new Viewport(() => film, page, scale));
 
   function pressFilm(event: PointerEvent) {
-    if (event.button !== 0 || event.target !== film) return;
+    // What was found may be drawn over; pressed without a drag, it is taken.
+    const pressed = (event.target as Element).closest<HTMLElement>("[data-found]")?.dataset.found;
+    if (event.button !== 0 || (event.target !== film && !pressed)) return;
+    if (event.pointerType === "touch" && pressed) return; // a tap is a click, and anything else scrolls
     if (event.pointerType === "touch" && !editing.hand.tool) return editing.hand.select([]);
     const start = view.inside(view.toPage({ x: event.clientX, y: event.clientY }));
     const tool = editing.hand.tool;
@@ -49,7 +55,8 @@
       end: (dragged) => {
         const box = drawn;
         drawn = undefined;
-        if (!tool) editing.hand.select(dragged && box ? gathered(box) : []);
+        if (pressed && !dragged) found.take(found.on(page).filter(({ id }) => id === pressed));
+        else if (!tool) editing.hand.select(dragged && box ? gathered(box) : []);
         else if (dragged && box) editing.place(tool, page, grown(box, tool), from);
         else {
           const under = closedAt(start);
@@ -139,6 +146,7 @@
   {@attach mayHold}
   data-testid="film"
 >
+  <FoundOn {found} {page} {scale} />
   {#each fixtures as fixture (fixture.id)}
     <FixtureBox
       {editing}

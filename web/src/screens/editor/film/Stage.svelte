@@ -8,6 +8,8 @@
   import type { Drawing } from "../pages/drawing.svelte";
   import type { Editing } from "../state/editing.svelte";
   import Film from "./Film.svelte";
+  import FoundBar from "../found/FoundBar.svelte";
+  import { FoundPlaces } from "../found/found.svelte";
   import KeyFilm from "../key/KeyFilm.svelte";
   import { lookAgainAt, sightOf, type Sight } from "../../../canvas/sight";
   import { onMount, tick } from "svelte";
@@ -41,6 +43,15 @@
     // Again when the pages change, or more is found out about them; not at every edit.
     void [pages, drawing.surveyed];
     const asked = setTimeout(() => void printed(editing.id).then((found) => (texts = found)), 500);
+    return () => clearTimeout(asked);
+  });
+
+  // svelte-ignore state_referenced_locally
+  const found = new FoundPlaces(editing);
+  $effect(() => {
+    // Again when pages are others or shown otherwise, and as more is found out about them.
+    void [pages, drawing.surveyed, drawing.done];
+    const asked = setTimeout(() => void found.look(), 400);
     return () => clearTimeout(asked);
   });
 
@@ -128,7 +139,7 @@
                 <Laid fixtures={editing.store.fixtures} page={page.id} {scale} pictures="/pictures/" />
                 <KeyFilm {editing} {page} {scale} />
               {:else}
-                <Film {editing} {page} {scale} {stop} />
+                <Film {editing} {found} {page} {scale} {stop} />
               {/if}
             </PagePaper>
           {/if}
@@ -136,6 +147,7 @@
       {/each}
     </div>
   </div>
+  {#if step === "film"}<FoundBar {found} {editing} />{/if}
   <div
     class="absolute end-5 bottom-4 flex items-center rounded-lg bg-base-100 shadow-md"
     role="group"

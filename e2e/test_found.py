@@ -1,0 +1,90 @@
+"""What is found on a page is offered, and taken: all of it, one by one, by pressing it, with the keyboard alone."""
+
+from pathlib import Path
+
+from playwright.sync_api import Locator, expect
+
+from e2e.journey import Journey
+from e2e.pages.desk import DeskPage
+from e2e.pages.editor import EditorPage
+from server.worksheets.models import Worksheet
+
+PAGES = Path(__file__).resolve().parents[1] / "bench" / "pages" / "develop"
+
+
+class Found(Journey):
+    def bring_in(self, name: str) -> EditorPage:
+        page = self.teacher_browser().new_page()
+        editor = DeskPage(page).open().bring_in(PAGES / f"{name}.pdf")
+        editor.step("Film")
+        return editor
+
+    def offer(self, editor: EditorPage) -> Locator:
+        return editor.page.get_by_role("region", name="Found on the pages")
+
+    def fields(self) -> list[dict[str, object]]:
+        fields: list[dict[str, object]] = Worksheet.objects.latest("created_at").document["fields"]
+        return fields
+
+    def test_all_that_is_found_is_taken_in_one_step(self) -> None:
+        editor = self.bring_in("browser_exam")
+        offer = self.offer(editor)
+        expect(offer).to_contain_text("4 places found")
+        expect(editor.told).to_contain_text("4 places to answer were found")
+        self.assert_accessible(editor.page)
+        offer.get_by_role("button", name="Take all").click()
+        expect(offer).to_have_count(0)
+        editor.expect_boxes(4)
+        editor.expect_saved()
+        self.assertEqual([field["number"] for field in self.fields()], ["1a", "1b", "2a", "2b"])
+        editor.undo.click()
+        expect(offer).to_contain_text("4 places found")
+        editor.expect_boxes(0)
+        editor.redo.click()
+        editor.expect_boxes(4)
+        editor.expect_saved()
+        editor.page.reload()
+        editor.expect_boxes(4)
+        expect(offer).to_have_count(0)
+
+    def test_one_is_taken_by_pressing_it_on_the_page(self) -> None:
+        editor = self.bring_in("browser_exam")
+        editor.page.get_by_role("button", name="Take what was found: Answer box 1b").click()
+        editor.expect_boxes(1)
+        expect(self.offer(editor)).to_contain_text("3 places found")
+        expect(editor.slip).to_contain_text("Question 1b")
+        editor.expect_saved()
+        self.assertEqual([field["number"] for field in self.fields()], ["1b"])
+
+    def test_one_by_one_with_the_keyboard_alone(self) -> None:
+        editor = self.bring_in("browser_choice_column")
+        offer = self.offer(editor)
+        expect(offer).to_be_visible()
+        offer.get_by_role("button", name="One by one").focus()
+        editor.page.keyboard.press("Enter")
+        expect(offer.get_by_role("listitem")).to_have_count(2)
+        for key in ("Tab", "Tab", "Enter"):
+            editor.page.keyboard.press(key)
+        editor.expect_boxes(1)
+        expect(offer.get_by_role("listitem")).to_have_count(1)
+        editor.expect_saved()
+        self.assertEqual([field["kind"] for field in self.fields()], ["tick_places"])
+
+    def test_a_box_is_drawn_over_what_was_found(self) -> None:
+        editor = self.bring_in("browser_exam")
+        expect(self.offer(editor)).to_contain_text("4 places found")
+        editor.draw(180, 210, 600, 270)
+        editor.expect_boxes(1)
+        expect(self.offer(editor)).to_contain_text("3 places found")
+
+    def test_what_is_put_away_is_seen_no_more(self) -> None:
+        editor = self.bring_in("browser_exam")
+        self.offer(editor).get_by_role("button", name="Put away").click()
+        expect(self.offer(editor)).to_have_count(0)
+        expect(editor.page.locator("[data-found]")).to_have_count(0)
+
+    def test_a_page_of_text_offers_nothing(self) -> None:
+        editor = self.bring_in("browser_passage")
+        with editor.page.expect_response("**/found"):
+            pass
+        expect(self.offer(editor)).to_have_count(0)
