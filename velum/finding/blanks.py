@@ -74,11 +74,24 @@ def _words_before(printed: Printed, line: Rect) -> list[str]:
 def _runs(printed: Printed) -> Iterator[Rect]:
     """Blanks that are written as text, by where their line runs."""
     for row in printed.rows:
+        if _leads_to_a_page(row):
+            continue
         pieces: list[Rect] = []
         for token in row.tokens:
             for run in _RUN.finditer(token.text):
                 pieces.append(token.part(run.start(), run.end()))
         yield from _joined(pieces, printed.size)
+
+
+def _leads_to_a_page(row: Row) -> bool:
+    """Whether dots lead the eye to a number at the end of a row, as in a list of contents."""
+    *before, last = row.tokens
+    return (
+        last.text.isdecimal()
+        and bool(before)
+        and bool(_RUN.search(before[-1].text))
+        and not is_label(row.tokens[0].text)
+    )
 
 
 def _joined(pieces: Iterable[Rect], size: float) -> Iterator[Rect]:
@@ -139,7 +152,14 @@ def _goes_on(printed: Printed, stack: list[Rect], line: Rect) -> bool:
     between = Rect(min(line.x, last.x), last.bottom + 1, max(line.right, last.right), line.bottom + 2)
     if any(not _RUN.search(token.text) for token in printed.inside(between)):
         return False
-    return not _has_words_of_its_own(printed, line)
+    return not (_has_words_of_its_own(printed, line) or _leads_on(printed, line) or _leads_on(printed, last))
+
+
+def _leads_on(printed: Printed, line: Rect) -> bool:
+    """Whether a sentence goes on behind a line: then it is a gap within that sentence."""
+    row = Rect(line.right - 2, line.bottom - 1.3 * printed.size, printed.width, line.bottom + 0.4 * printed.size)
+    behind = (token.rect.x - line.right for token in printed.tokens if row.holds(token.rect))
+    return min(behind, default=printed.width) < _WITHIN * printed.size
 
 
 def _has_words_of_its_own(printed: Printed, line: Rect) -> bool:

@@ -1,5 +1,6 @@
 """Reading what is printed on a page, as it is shown, to find places on it."""
 
+import re
 from collections.abc import Callable, Iterable
 
 import numpy as np
@@ -19,6 +20,14 @@ from velum.paper.text import Line
 _MOST_PIXELS = 6_000_000
 _LINES = "_-—–.…|=~[]"
 """What lines are read as."""
+
+_BLANK_BEHIND = re.compile(r"[_\-—–.…=~]{2,}$")
+
+_BOX = re.compile(r"[\[\]{}|ODQLJCU_©®□☐○◯]{1,3}")
+"""What boxes and circles to be ticked are read as."""
+
+_LETTER = 0.62
+"""The width of a letter, as a share of the height of its word."""
 
 Shown = Callable[[Box], Box | None]
 """Where something of the file's page is seen on the page as shown; None: not on it."""
@@ -50,9 +59,23 @@ def places_of_picture(picture: Image.Image, lines: Iterable[Line], size: PageSiz
     """The places of a page that is a picture, as it is shown; ``lines`` are those that were read off it."""
     tokens = tuple(Token(word.text, rect_of(word.box)) for line in lines for word in line.words if word.seen)
     grey = np.asarray(_at_scale(picture, size))
-    # What was read into lines is found as lines.
-    words = tuple(token for token in tokens if token.text.strip(_LINES))
+    # What was read into lines and boxes is found as lines and boxes.
+    words = tuple(read for token in tokens if (read := _without_lines(token)))
     return find_places(Printed(size.width, size.height, words, _wiped(grey, words), photographed=True))
+
+
+def _without_lines(token: Token) -> Token | None:
+    """A word without the blank that was read with it, "the____"; None: it is no word."""
+    if _BOX.fullmatch(token.text):
+        return None
+    if not token.text.strip(_LINES):
+        return None
+    text = _BLANK_BEHIND.sub("", token.text)
+    if text == token.text or not text:
+        return token
+    # How many dots or dashes were read says little of how long they are: letters are about so wide.
+    right = min(token.rect.right, token.rect.x + _LETTER * token.rect.height * len(text))
+    return Token(text, token.rect._replace(right=right))
 
 
 def _at_scale(picture: Image.Image, size: PageSize) -> Image.Image:

@@ -15,6 +15,9 @@ _SMALLEST = (16.0, 10.0)
 _TICK = (5.0, 24.0)
 """Points: the sides of boxes to be ticked."""
 
+_TICK_IN_PHOTOS = 5.8
+"""Points: smaller ones are what is left of letters."""
+
 _LEFT_TO_WRITE = 30.0
 """Points below the words at the top of a box, from which on they ask for something to be written."""
 
@@ -74,7 +77,8 @@ def boxes_of(printed: Printed, tables: list[Table]) -> Iterator[Blank]:
 def small_boxes(tables: list[Table], printed: Printed) -> list[Rect]:
     """Empty boxes that are too small to be written in, and can be ticked."""
     rects = [room.rect for table in tables if len(table.rooms) == 1 for room in table.rooms]
-    return [rect for rect in rects if _can_be_ticked(rect) and not printed.inside(rect)]
+    least = _TICK_IN_PHOTOS if printed.photographed else 0.0
+    return [rect for rect in rects if _can_be_ticked(rect) and rect.width >= least and not printed.inside(rect)]
 
 
 def _can_be_ticked(rect: Rect) -> bool:

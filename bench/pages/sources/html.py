@@ -272,6 +272,127 @@ def develop():
         ),
     )
 
+    yield (
+        "hebrew",
+        sheet(
+            '<div dir="rtl"><h1>המגדלור</h1>'
+            + each([("מה שם הסירה?", 26), ("מתי הגאות?", 30)], lambda n, q, c: P(f"{n}. {q} {run(n, '_' * c)}"))
+            + "</div>",
+            "light",
+        ),
+    )
+    yield (
+        "vocabulary",
+        sheet(
+            "<h1>Words</h1><table><tr><th>English</th><th>Your language</th></tr>"
+            + "".join(f"<tr><td>{w}</td>{cell()}</tr>" for w in ("tide", "lamp", "harbour", "gull", "rope"))
+            + "</table>",
+            "sans",
+            wall="0.5pt solid #888",
+        ),
+    )
+    yield (
+        "rows_only",
+        sheet(
+            "<style>td,th{border:0;border-bottom:1px solid #000;padding:8px}</style><h1>Watch list</h1><table>"
+            "<tr><th>Name</th><th>From</th><th>To</th></tr>"
+            + "".join(
+                f"<tr><td>{a}</td>{cell() if not b else f'<td>{b}</td>'}{cell() if not c else f'<td>{c}</td>'}</tr>"
+                for a, b, c in (("Okko", "18:00", ""), ("Ama", "", "22:00"), ("Tove", "22:00", ""))
+            )
+            + "</table>",
+        ),
+    )
+    yield (
+        "gap_text",
+        sheet(
+            "<h1>The night of the storm</h1><p style='line-height:2.2'>"
+            + " ".join(
+                f"{words} {place('', '32mm')}"
+                for words in (
+                    "The wind came from the",
+                    "and by midnight it was a",
+                    ". The keeper went up to the",
+                    "and saw that the",
+                    "had gone out. He lit it with a",
+                )
+            )
+            + ".</p>",
+        ),
+    )
+    yield (
+        "sections",
+        sheet(
+            "<h1>Revision</h1><h2>Section A</h2>"
+            + each([("high tide",), ("low tide",)], lambda n, w: P(f"{n}. Explain: {w} {place(n, '60mm')}"))
+            + "<h2>Section B</h2>"
+            + each(
+                [("a buoy",), ("a beacon",)],
+                lambda n, w: (
+                    P(f"{n}. Draw {w}.")
+                    + f'<div data-f="write" data-n="{n}" class="x" style="width:100%;height:30mm"></div>'
+                ),
+            ),
+            "sans",
+        ),
+    )
+    yield (
+        "marks_at_the_right",
+        sheet(
+            each(
+                [("State what is meant by neap tide.", 2), ("Give two reasons why lights flash.", 3)],
+                lambda n, q, c: (
+                    f'<p><b>{n}</b> &nbsp; {q}<span style="float:right">({c})</span></p>' + lines(n, c, "9mm")
+                ),
+            )
+            + "<p style='text-align:right'>Total: 5 marks</p>",
+            "serif",
+            line="1px dotted #333",
+        ),
+    )
+    yield (
+        "first_name_last_name",
+        sheet(
+            f"<p>First name: {place('', '50mm', sort='name')} Date: {place('', '30mm', sort='name')}</p><h1>Knots</h1>"
+            + each(
+                [("Bowline",), ("Reef knot",), ("Sheet bend",)],
+                lambda n, w: P(f"{n}. {w} is used for {place(n, '70mm')}"),
+            ),
+            "light",
+        ),
+    )
+    yield (
+        "shopping",
+        sheet(
+            "<h1>What does it cost?</h1><table><tr><th>Thing</th><th>Price</th><th>How many</th><th>Together</th></tr>"
+            + "".join(
+                f"<tr><td>{a}</td><td>£{b}</td><td>{c}</td><td>£ <span style='color:#fff'>.</span></td></tr>"
+                for a, b, c in (("rope", "4.20", "3"), ("lamp oil", "2.15", "4"))
+            )
+            + "</table><p>1. Which costs more? "
+            + place(1, "50mm")
+            + "</p>",
+        ),
+    )
+    yield (
+        "reading_list",
+        sheet(
+            "<h1>Contents</h1>"
+            + "".join(
+                f"<p>{w} {'.' * c} {p}</p>"
+                for w, c, p in (("The tower", 60, 3), ("The lamp", 62, 8), ("The storm", 60, 15))
+            ),
+        ),
+    )
+    yield (
+        "letters_to_circle",
+        sheet(
+            "<h1>Vowels</h1><p>1. Circle the right word: The gull (is/are) white.</p><p>2. Boats (go/goes) out at dawn.</p>".replace(
+                "(is/are)", f"({spot(1, 'is')}/{spot(1, 'are')})"
+            ).replace("(go/goes)", f"({spot(2, 'go')}/{spot(2, 'goes')})"),
+        ),
+    )
+
 
 def report():
     """Pages that are only reported on."""
