@@ -1,7 +1,9 @@
 """Where students answer on a page as it is shown, and the fields that are proposed for it."""
 
 import hashlib
+from collections import Counter
 from collections.abc import Iterable, Sequence
+from string import ascii_lowercase
 from typing import Any
 
 from pydantic import TypeAdapter
@@ -57,11 +59,31 @@ def find_on(source: SourcePage, page: Page, lines: Iterable[Line]) -> list[Found
 
 def proposed(page: Page, found: Iterable[Found]) -> list[Proposed]:
     """The fields for what was found, in its order; where the name stands is no question."""
-    return [
-        Proposed(field=_field(page, place), confidence=place.confidence)
+    offered = [
+        place
         for place in found
         if place.sort != "name" and place.confidence >= _SURE and len(place.spots) <= MOST_OPTIONS
     ]
+    return [
+        Proposed(field=_field(page, place, number), confidence=place.confidence)
+        for place, number in zip(offered, _numbers(offered), strict=True)
+    ]
+
+
+def _numbers(places: Sequence[Found]) -> list[str]:
+    """Their numbers as printed; where several belong to one, as the cells of a table do, they get letters too."""
+    count = Counter(place.number for place in places)
+    seen: Counter[str] = Counter()
+    numbers = []
+    for place in places:
+        number = place.number
+        if number and count[number] > 1:
+            part = seen[number]
+            seen[number] += 1
+            after_letter = number[-1].isalpha()
+            number += str(part + 1) if after_letter or part >= len(ascii_lowercase) else ascii_lowercase[part]
+        numbers.append(number)
+    return numbers
 
 
 def still_free(proposals: Iterable[Proposed], fields: Sequence[Field]) -> list[Proposed]:
@@ -101,14 +123,14 @@ def _to_be_pressed(spots: Sequence[Box]) -> list[Box]:
     return grown
 
 
-def _field(page: Page, place: Found) -> FieldBase:
+def _field(page: Page, place: Found, number: str) -> FieldBase:
     box = kept_inside(place.box, page.width, page.height)
     said = f"{page.id} {place.sort} {box.x:.0f} {box.y:.0f} {box.width:.0f} {box.height:.0f}"
     common: dict[str, Any] = {
         "id": f"f{hashlib.sha256(said.encode()).hexdigest()[:11]}",
         "page": page.id,
         "box": box,
-        "number": place.number[:12],
+        "number": number[:12],
         "name": place.name,
     }
     if place.sort != "options":

@@ -198,7 +198,7 @@ def _blank(printed: Printed, stack: list[Rect]) -> Iterator[Blank]:
 
 def _asked_above(printed: Printed, line: Rect) -> bool:
     """Whether words stand close above a line that stands alone, with room to write between."""
-    above = [token.rect for token in printed.tokens if token.rect.bottom < line.y and token.rect.across(line) > 0]
+    above = [token.rect for token in printed.tokens if token.rect.bottom < line.y and token.rect.x < line.right]
     if not above:
         return False
     room = line.y - max(rect.bottom for rect in above)

@@ -37,8 +37,8 @@ def _in_mirror(place: Found, width: float) -> Found:
 
 def _find(printed: Printed) -> list[Found]:
     ruling = find_ruling(printed.grey, photographed=printed.photographed)
-    labels = labels_of(printed)
     tables = tables_of(ruling)
+    labels = labels_of(printed, [room.rect for table in tables if len(table.rooms) > 1 for room in table.rooms])
     opened = open_tables(printed, ruling.free)
     rooms = [*boxes_of(printed, tables), *(cell for table in opened for cell in table.cells)]
     of_tables = {line for table in opened for line in table.lines}

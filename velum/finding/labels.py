@@ -1,6 +1,7 @@
 """The numbers that are printed beside questions: "1.", "2)", "A 3", "b)", "(ii)"."""
 
 import re
+from collections.abc import Sequence
 from dataclasses import dataclass
 
 from velum.finding.printed import Printed, Row, Token
@@ -25,12 +26,14 @@ class Label:
     depth: int
     item: Rect
     """The label and the words behind it, in its row."""
+    is_closed: bool = True
+    """Whether a stop or a bracket ends it."""
     inline: bool = False
     """Whether it stands within a sentence, before a blank of its own: "the keeper (3) ____"."""
 
 
-def labels_of(printed: Printed) -> list[Label]:
-    """The labels of a page, in the order of rows."""
+def labels_of(printed: Printed, cells: Sequence[Rect] = ()) -> list[Label]:
+    """The labels of a page, in the order of rows. In cells of tables, what has no stop is no label, but a number."""
     found: list[Label] = []
     for row in printed.rows:
         starts = [
@@ -44,7 +47,8 @@ def labels_of(printed: Printed) -> list[Label]:
             for place, token in enumerate(row.tokens)
             if place not in starts and (number := _IN_BRACKETS.match(token.text))
         ]
-    return [*found, *_bare(printed, found)]
+    found = [*found, *_bare(printed, found)]
+    return [label for label in found if label.is_closed or not any(cell.holds(label.rect) for cell in cells)]
 
 
 def _bare(printed: Printed, known: list[Label]) -> list[Label]:
@@ -61,7 +65,7 @@ def _bare(printed: Printed, known: list[Label]) -> list[Label]:
             if other is not row and abs(other.tokens[0].rect.x - number.rect.x) < 4
         }
         if others & {int(number.text) - 1, int(number.text) + 1}:
-            found.append(Label(number.text, number.rect, 0, row.rect))
+            found.append(Label(number.text, number.rect, 0, row.rect, is_closed=False))
     return found
 
 
@@ -95,7 +99,7 @@ def _label(row: Row, place: int) -> Label | None:
         # A bare number is a label only at the very beginning, with words or a blank behind it.
         if not _CLOSED.search(token.text) and not (place == 0 and rest and _begins(token, rest[0])):
             return None
-        return Label(number[1] + (number[2] or ""), token.rect, 0, item)
+        return Label(number[1] + (number[2] or ""), token.rect, 0, item, bool(_CLOSED.search(token.text)))
     if roman := _ROMAN.match(token.text):
         return Label(roman[1], token.rect, 2, item)
     if letter := _LETTER.match(token.text):

@@ -63,7 +63,7 @@ def boxes_of(printed: Printed, tables: list[Table]) -> Iterator[Blank]:
         if len(table.rooms) == 1:
             if table.rooms[0].is_bare:
                 yield from _box(printed, table.rooms[0].rect, bool(empty))
-        elif not _is_graph_paper(table):
+        elif not _is_graph_paper(table) and not _is_drawing(table, printed):
             yield from (
                 Blank("cell", rect, confidence=0.95)
                 for rect in empty
@@ -126,6 +126,15 @@ def _is_written_in(rect: Rect, printed: Printed) -> bool:
 def _is_graph_paper(table: Table) -> bool:
     small = [room for room in table.rooms if room.rect.width < 22 and room.rect.height < 22]
     return len(small) > 40 and len(small) > 0.8 * len(table.rooms)
+
+
+def _is_drawing(table: Table, printed: Printed) -> bool:
+    """Whether rooms without a word among them are not even set out in rows and columns."""
+    if any(printed.inside(room.rect) for room in table.rooms):
+        return False
+    rows = {round(room.rect.y / 3) for room in table.rooms}
+    columns = {round(room.rect.x / 3) for room in table.rooms}
+    return min(len(rows), len(columns)) < 2 or len(table.rooms) < 0.8 * len(rows) * len(columns)
 
 
 def _is_corner(rect: Rect, table: Table, printed: Printed) -> bool:

@@ -87,6 +87,22 @@ class Blanks(unittest.TestCase):
 
         self.assertEqual(found(draw), [])
 
+    def test_gaps_of_one_sentence_are_several_places(self) -> None:
+        def draw(page: Page) -> None:
+            page.rule(72, 102, 170)
+            page.write(176, 100, "and by midnight it was a gale. The keeper went up")
+            page.rule(72, 127, 170)
+            page.write(176, 125, "and saw that the light had gone out.")
+
+        self.assertEqual(found(draw), [("line", ""), ("line", "")])
+
+    def test_a_list_of_contents_has_no_blanks(self) -> None:
+        def draw(page: Page) -> None:
+            page.write(72, 100, "The tower ........................................ 3")
+            page.write(72, 120, "The storm ........................................ 15")
+
+        self.assertEqual(found(draw), [])
+
     def test_the_name_is_no_question(self) -> None:
         def draw(page: Page) -> None:
             page.write(72, 60, "Name ____________________   Class ________   Date ________")
@@ -150,6 +166,21 @@ class Rooms(unittest.TestCase):
             page.box(300, 138, 60, 22)
 
         self.assertEqual(found(draw), [("box", "1")])
+
+    def test_numbers_in_cells_are_no_numbers_of_questions(self) -> None:
+        def draw(page: Page) -> None:
+            page.write(72, 80, "10. Fill in the oil book.")
+            self.table(page, [["Morning of", "Oil used"], ["3 November", ""], ["4 November", "6"]])
+
+        self.assertEqual(found(draw), [("cell", "10")])
+
+    def test_a_drawing_of_boxes_is_no_table(self) -> None:
+        def draw(page: Page) -> None:
+            page.write(72, 80, "The tower")
+            for row in range(6):
+                page.box(200 - 5 * (row % 2), 100 + 30 * row, 60 + 10 * (row % 2), 30)
+
+        self.assertEqual(found(draw), [])
 
     def test_graph_paper_is_no_table(self) -> None:
         def draw(page: Page) -> None:

@@ -1,0 +1,61 @@
+import unittest
+
+from velum.document.found_places import proposed, still_free
+from velum.document.tests.examples import page
+from velum.finding.found import Found, Sort
+from velum.geometry.box import Box, around
+from velum.kinds.answer_box import AnswerBox
+from velum.kinds.tick_places import TickPlaces
+
+PAGE = page()
+
+
+def found(y: float, number: str = "", sort: Sort = "line", confidence: float = 1.0) -> Found:
+    return Found(sort=sort, box=Box(x=72, y=y, width=120, height=18), number=number, confidence=confidence)
+
+
+def numbers(*places: Found) -> list[str]:
+    return [getattr(each.field, "number", "") for each in proposed(PAGE, places)]
+
+
+class Proposals(unittest.TestCase):
+    def test_numbers_are_those_that_are_printed(self) -> None:
+        self.assertEqual(numbers(found(100, "1"), found(130, "2b"), found(160)), ["1", "2b", ""])
+
+    def test_several_of_one_number_get_letters_and_behind_letters_numbers(self) -> None:
+        self.assertEqual(numbers(found(100, "10"), found(130, "10"), found(160, "11")), ["10a", "10b", "11"])
+        self.assertEqual(numbers(found(100, "A"), found(130, "A")), ["A1", "A2"])
+        many = numbers(*(found(20 + 20 * place, "1") for place in range(28)))
+        self.assertEqual(len(set(many)), 28)
+
+    def test_the_students_name_and_what_is_doubtful_is_not_offered(self) -> None:
+        self.assertEqual(proposed(PAGE, [found(100, sort="name"), found(130, confidence=0.3)]), [])
+
+    def test_ids_are_the_same_each_time_and_no_two_alike(self) -> None:
+        places = [found(100), found(130)]
+        one, other = ([each.field.id for each in proposed(PAGE, places)] for _ in range(2))
+        self.assertEqual(one, other)
+        self.assertEqual(len(set(one)), 2)
+
+    def test_options_can_be_pressed_and_do_not_lie_over_each_other(self) -> None:
+        spots = tuple(Box(x=90, y=100 + 14 * place, width=8, height=8) for place in range(4))
+        place = Found(sort="options", box=around(spots), spots=spots, says=("lamp", "stove", "fire"), number="1")
+        field = proposed(PAGE, [place])[0].field
+        assert isinstance(field, TickPlaces)
+        self.assertEqual([spot.name for spot in field.spots], ["lamp", "stove", "fire", ""])
+        heights = [spot.height * field.box.height for spot in field.spots]
+        self.assertTrue(all(abs(height - 14) < 0.2 for height in heights), heights)
+        self.assertAlmostEqual(field.spots[0].width * field.box.width, 14, delta=0.2)
+        self.assertFalse(field.several)
+
+    def test_what_lies_beyond_the_page_is_brought_onto_it(self) -> None:
+        place = Found(sort="box", box=Box(x=-5, y=5, width=9_000, height=20))
+        self.assertEqual(proposed(PAGE, [place])[0].field.box.width, PAGE.width)
+
+    def test_where_a_field_lies_nothing_is_offered(self) -> None:
+        offered = proposed(PAGE, [found(100), found(130), found(160)])
+        taken = AnswerBox(id="mine1", page=PAGE.id, box=Box(x=80, y=128, width=100, height=20))
+        elsewhere = taken.changed(id="mine2", page="page9", box=Box(x=80, y=158, width=100, height=20))
+        beside = taken.changed(id="mine3", box=Box(x=250, y=158, width=100, height=20))
+        left = still_free(offered, [offered[0].field, taken, elsewhere, beside])
+        self.assertEqual([each.field.box.y for each in left], [160])
