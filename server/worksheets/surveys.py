@@ -68,12 +68,16 @@ def seen_text_of(page: Page, covers: Covers) -> str:
 def _lines(page: Page) -> tuple[Line, ...]:
     """The lines of a page; none as long as they are not known.
 
-    What is not known, because its file is gone with a folder that is never backed up for instance, is read again.
+    What is not known, because its file is gone with a folder that is never backed up for instance, is read again. As
+    long as that takes, what an earlier release has read is better than nothing.
     """
     try:
         return PageText.model_validate_json(_text_place(page).read_bytes()).lines
     except (FileNotFoundError, ValidationError):
         begin([page])
+    try:
+        return PageText.model_validate_json(_text_place(page, 2).read_bytes()).lines
+    except (FileNotFoundError, ValidationError):
         return ()
 
 
@@ -81,8 +85,8 @@ def _survey_place(page: Page) -> Path:
     return folder_of(page) / f"{page.number}-survey-1.json"
 
 
-def _text_place(page: Page) -> Path:
-    return folder_of(page) / f"{page.number}-text-3.json"
+def _text_place(page: Page, version: int = 3) -> Path:
+    return folder_of(page) / f"{page.number}-text-{version}.json"
 
 
 def _found_place(page: Page) -> Path:

@@ -14,7 +14,7 @@ from django.utils import timezone
 from server.accounts.models import User
 from server.entrance.errors import Conflict, Missing
 from server.pictures.flows.keep import own_picture
-from server.worksheets import documents, pictures
+from server.worksheets import documents, pictures, surveys
 from server.worksheets.flows.find import find_worksheet
 from server.worksheets.models import AppliedBatch, Worksheet
 from velum.document.document import Document
@@ -54,6 +54,7 @@ def edit(owner: User, worksheet_id: uuid.UUID, revision: int, batch: uuid.UUID, 
         if replace(worksheet, document, batch):
             if document.pages != before.pages:
                 pictures.begin(document.pages)
+                surveys.begin(document.pages)
             return find_worksheet(owner, worksheet_id)
     worksheet = find_worksheet(owner, worksheet_id)
     if worksheet.batches.filter(batch=batch).exists():  # sent twice at once, and the other was faster

@@ -301,6 +301,17 @@ class Incoming(WorldCase):
         for _ in self.until_read(sheet["id"]):
             pass
 
+    def test_what_an_earlier_release_has_read_is_kept_until_it_is_read_again(self) -> None:
+        sheet = self.send(papers.pdf(words="Bladder wrack")).json()
+        for _ in self.until_read(sheet["id"]):
+            pass
+        page = read_document(self.desk()[0].document).pages[0]
+        now = surveys._text_place(page)
+        now.rename(surveys._text_place(page, 2))
+        with mock.patch.object(surveys, "begin") as again:
+            self.assertIn("Bladder wrack", surveys.text_of(page))
+        again.assert_called_once_with([page])
+
     def until_read(self, worksheet: str) -> Iterator[None]:
         """Waits for the reading, which nobody is told of, as the editor does."""
         while not self.client.get(f"/api/worksheets/{worksheet}/texts").json()[0]:
