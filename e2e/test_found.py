@@ -63,6 +63,7 @@ class Found(Journey):
         offer.get_by_role("button", name="One by one").focus()
         editor.page.keyboard.press("Enter")
         expect(offer.get_by_role("listitem")).to_have_count(2)
+        # Past "Refuse all" to the first of the list.
         for key in ("Tab", "Tab", "Enter"):
             editor.page.keyboard.press(key)
         editor.expect_boxes(1)
@@ -77,11 +78,29 @@ class Found(Journey):
         editor.expect_boxes(1)
         expect(self.offer(editor)).to_contain_text("3 places found")
 
-    def test_what_is_put_away_is_seen_no_more(self) -> None:
+    def test_what_is_refused_stays_refused_and_can_be_taken_back(self) -> None:
         editor = self.bring_in("browser_exam")
-        self.offer(editor).get_by_role("button", name="Put away").click()
-        expect(self.offer(editor)).to_have_count(0)
+        offer = self.offer(editor)
+        offer.get_by_role("button", name="One by one").click()
+        offer.get_by_role("listitem").filter(has_text="1b").get_by_role("button", name="Refuse").click()
+        expect(offer).to_contain_text("3 places found")
+        offer.get_by_role("button", name="Refuse all").click()
+        expect(offer).to_have_count(0)
         expect(editor.page.locator("[data-found]")).to_have_count(0)
+        editor.expect_saved()
+        with editor.page.expect_response("**/found"):
+            editor.page.reload()
+        expect(editor.paper(0)).to_be_visible()
+        expect(offer).to_have_count(0)
+        self.assertEqual(len(Worksheet.objects.latest("created_at").document["pages"][0]["refused"]), 4)
+
+    def test_refusing_is_a_step_that_is_undone(self) -> None:
+        editor = self.bring_in("browser_exam")
+        offer = self.offer(editor)
+        offer.get_by_role("button", name="Refuse all").click()
+        expect(offer).to_have_count(0)
+        editor.undo.click()
+        expect(offer).to_contain_text("4 places found")
 
     def test_a_page_of_text_offers_nothing(self) -> None:
         editor = self.bring_in("browser_passage")

@@ -158,7 +158,7 @@ class FoundOut(Schema):
 
 def found_out(document: Document, page: Page) -> FoundOut:
     found = surveys.found_on(page)
-    free = None if found is None else still_free(proposed(page, found), document.fields)
+    free = None if found is None else still_free(page, proposed(page, found), document.fields)
     return FoundOut(page=page.id, proposals=free)
 
 

@@ -17,7 +17,7 @@ from velum.kinds.part import PartRef
 from velum.model import Id, Model, NoNul
 from velum.points import exact
 
-VERSION: Literal[4] = 4
+VERSION: Literal[5] = 5
 """The version of the documents that are written; older ones are read (reading.py)."""
 
 Title = Annotated[str, StringConstraints(strip_whitespace=True, min_length=1, max_length=200), NoNul]
@@ -29,7 +29,7 @@ class Document(Model):
     Fixtures stand in layers, the lowest first. They stay on a page that is set aside.
     """
 
-    version: Literal[4] = VERSION
+    version: Literal[5] = VERSION
     title: Title
     pages: tuple[Page, ...]
     aside: tuple[Page, ...] = ()

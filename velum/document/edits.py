@@ -13,12 +13,13 @@ from velum.answers.settings import AnswerSettings
 from velum.document.document import Document, Title, read_through
 from velum.document.group import Group, check_groups, without_field
 from velum.document.laying import change_fixture, lay_fixture, layer_fixture, remove_fixture
-from velum.document.page import Page, Shown
+from velum.document.page import MOST_REFUSED, Page, Shown
 from velum.document.pages import (
     bring_page_back,
     forget_page,
     insert_page,
     move_page,
+    refuse_found,
     set_page_aside,
     show_page,
     turn_page,
@@ -26,6 +27,7 @@ from velum.document.pages import (
 from velum.document.replacing import swap_paper
 from velum.errors import VelumError
 from velum.fixtures import Fixture
+from velum.geometry.box import Box
 from velum.kinds import Field, Key
 from velum.model import Id, Model
 
@@ -113,6 +115,14 @@ class TurnPage(Model):
     by: Literal[90, 180, 270]
 
 
+class RefuseFound(Model):
+    """Say what of all that is found on a page is not wanted: places on the page of its file."""
+
+    op: Literal["refuse_found"] = "refuse_found"
+    page_id: Id
+    refused: Annotated[tuple[Box, ...], Limits(max_length=MOST_REFUSED)]
+
+
 class InsertPage(Model):
     """Put in a page of a file that the worksheet has already: a double, or a region cut out."""
 
@@ -183,7 +193,7 @@ class RemoveFixture(Model):
 
 FieldEdit: TypeAlias = PlaceField | ChangeField | RemoveField | SetKey
 PageEdit: TypeAlias = (
-    SwapPaper | MovePage | TurnPage | InsertPage | ShowPage | SetPageAside | BringPageBack | ForgetPage
+    SwapPaper | MovePage | TurnPage | RefuseFound | InsertPage | ShowPage | SetPageAside | BringPageBack | ForgetPage
 )
 FixtureEdit: TypeAlias = LayFixture | ChangeFixture | LayerFixture | RemoveFixture
 MarkingEdit: TypeAlias = SetSettings | SetGroups
@@ -284,6 +294,8 @@ def _edit_page(document: Document, edit: PageEdit) -> Document:
             return move_page(document, page_id, to)
         case TurnPage(page_id=page_id, by=by):
             return turn_page(document, page_id, by)
+        case RefuseFound(page_id=page_id, refused=refused):
+            return refuse_found(document, page_id, refused)
         case InsertPage(page=page, to=to):
             return insert_page(document, page, to)
         case ShowPage(page_id=page_id, shown=shown):

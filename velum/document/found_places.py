@@ -10,7 +10,7 @@ from pydantic import TypeAdapter
 
 from velum.document.page import Page
 from velum.document.page_text import shown_lines
-from velum.document.places import shown_box
+from velum.document.places import shown_box, source_box
 from velum.finding.found import Found
 from velum.finding.read import places_of_picture, places_of_print
 from velum.geometry.box import Box, around, common_area, kept_inside
@@ -42,9 +42,13 @@ _TAKEN = 0.2
 
 
 class Proposed(Model):
-    """A field that may be laid on a page. Its id is the same each time that the page is read."""
+    """A field that may be laid on a page, and where on the page of its file it was found.
+
+    Its id is the same each time that the page is read.
+    """
 
     field: Field
+    source: Box
     confidence: float
 
 
@@ -65,7 +69,7 @@ def proposed(page: Page, found: Iterable[Found]) -> list[Proposed]:
         if place.sort != "name" and place.confidence >= _SURE and len(place.spots) <= MOST_OPTIONS
     ]
     return [
-        Proposed(field=_field(page, place, number), confidence=place.confidence)
+        Proposed(field=_field(page, place, number), source=source_box(page, place.box), confidence=place.confidence)
         for place, number in zip(offered, _numbers(offered), strict=True)
     ]
 
@@ -86,14 +90,15 @@ def _numbers(places: Sequence[Found]) -> list[str]:
     return numbers
 
 
-def still_free(proposals: Iterable[Proposed], fields: Sequence[Field]) -> list[Proposed]:
-    """Those of the proposals over which no field lies."""
+def still_free(page: Page, proposals: Iterable[Proposed], fields: Sequence[Field]) -> list[Proposed]:
+    """Those of the proposals for a page over which no field lies, and which were not refused."""
     taken = [(place.page, place.box) for field in fields for place in field.places]
     names = {field.id for field in fields}
     return [
         each
         for each in proposals
         if each.field.id not in names
+        and not any(_lies_over(each.source, refused) for refused in page.refused)
         and not any(
             page == place.page and _lies_over(box, place.box) for page, box in taken for place in each.field.places
         )

@@ -4,11 +4,13 @@ from typing import Annotated
 
 from pydantic import Field as Limits
 
-from velum.geometry.box import Length
+from velum.geometry.box import Box, Length
 from velum.geometry.projection import Corners
 from velum.geometry.turn import Turn
 from velum.model import Id, Model, Sha256
 from velum.paper.look import Flat, Look
+
+MOST_REFUSED = 1_000
 
 
 class Shown(Model):
@@ -35,6 +37,8 @@ class Page(Model):
     """Whether shadows and grey paper are made white."""
     corners: Corners | None = None
     """Where the page's corners lie on the file's page, before it is turned; None: it is the whole page as it is."""
+    refused: Annotated[tuple[Box, ...], Limits(max_length=MOST_REFUSED)] = ()
+    """Where on the file's page something was found that the teacher did not want: it is not offered again."""
 
     @property
     def look(self) -> Look:

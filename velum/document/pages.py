@@ -9,6 +9,7 @@ from velum.document.document import Document
 from velum.document.group import without_field
 from velum.document.page import Page, Shown
 from velum.errors import VelumError
+from velum.geometry.box import Box
 from velum.geometry.turn import Turn, added
 from velum.paper.look import Look, checked
 from velum.paper.page_size import check_count, page_size
@@ -37,6 +38,13 @@ def move_page(document: Document, page_id: str, to: int) -> Document:
     page = find_page(document.pages, page_id)
     others = [other for other in document.pages if other != page]
     return document.changed(pages=(*others[:to], page, *others[to:]))
+
+
+def refuse_found(document: Document, page_id: str, refused: tuple[Box, ...]) -> Document:
+    """Set what of all that is found on a page is not wanted. Raises PageRefused."""
+    page = find_page(document.pages, page_id)
+    pages = tuple(other.changed(refused=refused) if other is page else other for other in document.pages)
+    return document.changed(pages=pages)
 
 
 def turn_page(document: Document, page_id: str, by: Turn) -> Document:

@@ -21,6 +21,13 @@ def to_source(page: Page, point: Point) -> Point:
     return onto_source(page)(Point(x=upright.x, y=upright.y))
 
 
+def source_box(page: Page, box: Box) -> Box:
+    """The box on the page of its file around what a box of the page as shown shows."""
+    upright = turned_box(box, back(page.turn), page.width, page.height)
+    seen = onto_source(page).box(upright)
+    return Box(x=round(seen.x, 1), y=round(seen.y, 1), width=round(seen.width, 1), height=round(seen.height, 1))
+
+
 def from_source(page: Page, point: Point) -> Point:
     """Where a point of the file's page is seen on the page as shown, or would be, beyond its edges."""
     seen = shown_box(page, Box(x=point.x, y=point.y, width=_DOT, height=_DOT))

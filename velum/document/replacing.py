@@ -21,10 +21,13 @@ class Replacement(Model):
 
 
 def swap_paper(document: Document, page_id: str, with_id: str) -> Document:
-    """Exchange what a page shows with what a page set aside shows; fields stay where they are. Raises PageRefused."""
+    """Exchange what a page shows with what a page set aside shows. Raises PageRefused.
+
+    Fields stay where they are, and so does what was refused: a newer printing has the same places.
+    """
     page, other = find_page(document.pages, page_id), find_page(document.aside, with_id)
-    pages = tuple(other.changed(id=page_id) if each == page else each for each in document.pages)
-    aside = tuple(page.changed(id=with_id) if each == other else each for each in document.aside)
+    pages = tuple(other.changed(id=page_id, refused=page.refused) if each == page else each for each in document.pages)
+    aside = tuple(page.changed(id=with_id, refused=other.refused) if each == other else each for each in document.aside)
     return document.changed(pages=pages, aside=aside)
 
 

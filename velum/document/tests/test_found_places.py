@@ -1,7 +1,9 @@
 import unittest
 
+from velum.document.edits import RefuseFound, TurnPage, apply
 from velum.document.found_places import proposed, still_free
-from velum.document.tests.examples import page
+from velum.document.places import shown_box
+from velum.document.tests.examples import a_document, page
 from velum.finding.found import Found, Sort
 from velum.geometry.box import Box, around
 from velum.kinds.answer_box import AnswerBox
@@ -57,5 +59,14 @@ class Proposals(unittest.TestCase):
         taken = AnswerBox(id="mine1", page=PAGE.id, box=Box(x=80, y=128, width=100, height=20))
         elsewhere = taken.changed(id="mine2", page="page9", box=Box(x=80, y=158, width=100, height=20))
         beside = taken.changed(id="mine3", box=Box(x=250, y=158, width=100, height=20))
-        left = still_free(offered, [offered[0].field, taken, elsewhere, beside])
+        left = still_free(PAGE, offered, [offered[0].field, taken, elsewhere, beside])
         self.assertEqual([each.field.box.y for each in left], [160])
+
+    def test_what_was_refused_stays_refused_however_the_page_is_shown(self) -> None:
+        refused = proposed(PAGE, [found(100)])[0].source
+        sheet = apply(a_document(), [RefuseFound(page_id=PAGE.id, refused=(refused,))])
+        page = sheet.pages[0]
+        self.assertEqual(still_free(page, proposed(page, [found(100), found(130)]), ()), proposed(page, [found(130)]))
+        turned = apply(sheet, [TurnPage(page_id=PAGE.id, by=90)]).pages[0]
+        seen = Found(sort="line", box=shown_box(turned, refused))
+        self.assertEqual(still_free(turned, proposed(turned, [seen]), ()), [])

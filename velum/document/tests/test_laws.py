@@ -21,6 +21,7 @@ from velum.document.edits import (
     LayFixture,
     MovePage,
     PlaceField,
+    RefuseFound,
     RemoveField,
     Rename,
     SetGroups,
@@ -59,6 +60,9 @@ edits = st.lists(
     | st.builds(Rename, title=st.sampled_from(["Zones", "x" * 200]))
     | st.builds(SetSettings, settings=st.builds(AnswerSettings, decimal=st.sampled_from([".", ","])))
     | st.builds(SetGroups, groups=st.tuples(st.builds(Group, id=st.just("group1"), fields=st.tuples(names, names))))
+    | st.builds(
+        RefuseFound, page_id=names, refused=st.lists(st.just(Box(x=1, y=2, width=3, height=4)), max_size=3).map(tuple)
+    )
     | st.builds(TurnPage, page_id=names, by=st.sampled_from([90, 180, 270]))
     | st.builds(MovePage, page_id=names, to=st.integers(0, 3))
     | st.builds(SwapPaper, page_id=names, with_id=names)

@@ -554,6 +554,11 @@ export interface components {
             id: string;
             /** Number */
             number: number;
+            /**
+             * Refused
+             * @default []
+             */
+            refused: components["schemas"]["Box"][];
             /** Source */
             source: string;
             /**

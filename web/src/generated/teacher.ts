@@ -1202,10 +1202,10 @@ export interface components {
             title: string;
             /**
              * Version
-             * @default 4
+             * @default 5
              * @constant
              */
-            version: 4;
+            version: 5;
         };
         /**
          * DoubtOut
@@ -1231,7 +1231,7 @@ export interface components {
              */
             batch: string;
             /** Edits */
-            edits: (components["schemas"]["PlaceField"] | components["schemas"]["ChangeField"] | components["schemas"]["RemoveField"] | components["schemas"]["SetKey"] | components["schemas"]["SwapPaper"] | components["schemas"]["MovePage"] | components["schemas"]["TurnPage"] | components["schemas"]["InsertPage"] | components["schemas"]["ShowPage"] | components["schemas"]["SetPageAside"] | components["schemas"]["BringPageBack"] | components["schemas"]["ForgetPage"] | components["schemas"]["LayFixture"] | components["schemas"]["ChangeFixture"] | components["schemas"]["LayerFixture"] | components["schemas"]["RemoveFixture"] | components["schemas"]["SetSettings"] | components["schemas"]["SetGroups"] | components["schemas"]["Rename"])[];
+            edits: (components["schemas"]["PlaceField"] | components["schemas"]["ChangeField"] | components["schemas"]["RemoveField"] | components["schemas"]["SetKey"] | components["schemas"]["SwapPaper"] | components["schemas"]["MovePage"] | components["schemas"]["TurnPage"] | components["schemas"]["RefuseFound"] | components["schemas"]["InsertPage"] | components["schemas"]["ShowPage"] | components["schemas"]["SetPageAside"] | components["schemas"]["BringPageBack"] | components["schemas"]["ForgetPage"] | components["schemas"]["LayFixture"] | components["schemas"]["ChangeFixture"] | components["schemas"]["LayerFixture"] | components["schemas"]["RemoveFixture"] | components["schemas"]["SetSettings"] | components["schemas"]["SetGroups"] | components["schemas"]["Rename"])[];
             /** Revision */
             revision: number;
             /**
@@ -1774,6 +1774,11 @@ export interface components {
             id: string;
             /** Number */
             number: number;
+            /**
+             * Refused
+             * @default []
+             */
+            refused: components["schemas"]["Box"][];
             /** Source */
             source: string;
             /**
@@ -2076,7 +2081,9 @@ export interface components {
         };
         /**
          * Proposed
-         * @description A field that may be laid on a page. Its id is the same each time that the page is read.
+         * @description A field that may be laid on a page, and where on the page of its file it was found.
+         *
+         *     Its id is the same each time that the page is read.
          */
         Proposed: {
             /** Confidence */
@@ -2221,6 +2228,7 @@ export interface components {
                 /** Spots */
                 spots: components["schemas"]["Spot"][];
             };
+            source: components["schemas"]["Box"];
         };
         /** QuestionOut */
         QuestionOut: {
@@ -2261,6 +2269,21 @@ export interface components {
             height: number;
             /** Width */
             width: number;
+        };
+        /**
+         * RefuseFound
+         * @description Say what of all that is found on a page is not wanted: places on the page of its file.
+         */
+        RefuseFound: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            op: "refuse_found";
+            /** Page Id */
+            page_id: string;
+            /** Refused */
+            refused: components["schemas"]["Box"][];
         };
         /**
          * RemoveField
@@ -2752,7 +2775,7 @@ export interface components {
             /** Code */
             code: string;
             /** Edits */
-            edits: (components["schemas"]["PlaceField"] | components["schemas"]["ChangeField"] | components["schemas"]["RemoveField"] | components["schemas"]["SetKey"] | components["schemas"]["SwapPaper"] | components["schemas"]["MovePage"] | components["schemas"]["TurnPage"] | components["schemas"]["InsertPage"] | components["schemas"]["ShowPage"] | components["schemas"]["SetPageAside"] | components["schemas"]["BringPageBack"] | components["schemas"]["ForgetPage"] | components["schemas"]["LayFixture"] | components["schemas"]["ChangeFixture"] | components["schemas"]["LayerFixture"] | components["schemas"]["RemoveFixture"] | components["schemas"]["SetSettings"] | components["schemas"]["SetGroups"] | components["schemas"]["Rename"])[];
+            edits: (components["schemas"]["PlaceField"] | components["schemas"]["ChangeField"] | components["schemas"]["RemoveField"] | components["schemas"]["SetKey"] | components["schemas"]["SwapPaper"] | components["schemas"]["MovePage"] | components["schemas"]["TurnPage"] | components["schemas"]["RefuseFound"] | components["schemas"]["InsertPage"] | components["schemas"]["ShowPage"] | components["schemas"]["SetPageAside"] | components["schemas"]["BringPageBack"] | components["schemas"]["ForgetPage"] | components["schemas"]["LayFixture"] | components["schemas"]["ChangeFixture"] | components["schemas"]["LayerFixture"] | components["schemas"]["RemoveFixture"] | components["schemas"]["SetSettings"] | components["schemas"]["SetGroups"] | components["schemas"]["Rename"])[];
             /**
              * Faults
              * @default []

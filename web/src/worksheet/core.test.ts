@@ -18,6 +18,7 @@ const OPS: Record<Edit["op"], true> = {
   swap_paper: true,
   move_page: true,
   turn_page: true,
+  refuse_found: true,
   insert_page: true,
   show_page: true,
   set_page_aside: true,

@@ -6,13 +6,23 @@ import { applied, inverse, joined } from "./edits";
 const box = (id: string, x = 10): Field => answerBox.draw(id, "page1", { x, y: 10, width: 50, height: 20 });
 const key = (text: string) => ({ kind: "answer_box" as const, text, also: [], comparison: null });
 function page(id: string, width: number, height: number): Document["pages"][number] {
-  return { id, source: "0".repeat(64), number: 0, turn: 0, whiten: false, corners: null, width, height };
+  return {
+    id,
+    source: "0".repeat(64),
+    number: 0,
+    turn: 0,
+    whiten: false,
+    corners: null,
+    refused: [],
+    width,
+    height,
+  };
 }
 
 const GROUP = { id: "group1", fields: ["aaaa", "bbbb"], any_order: true, all_or_nothing: false, points: 2 };
 
 const sheet: Document = {
-  version: 4,
+  version: 5,
   title: "Tides",
   pages: [page("page1", 600, 800), page("page2", 800, 600), page("page3", 600, 800)],
   aside: [page("page9", 600, 800)],

@@ -4,6 +4,11 @@ import type { Document, Edit } from "../api/teacher";
 import { turnedFixture } from "../fixtures/form";
 import { formOf } from "../kinds/form";
 
+const NEW_PAGE: Pick<Page, "refused"> = { refused: [] };
+
+/** A page that shows another's paper. What was refused stays: a newer printing has the same places. */
+const paperOf = (other: Page, page: Page): Page => ({ ...other, id: page.id, refused: page.refused });
+
 /** The document after the edits. A field placed here stands last, until the server says where it is read. */
 export function applied(document: Document, edits: Edit[]): Document {
   let { title, fixtures, fields, keys, groups, settings, pages, aside } = document;
@@ -37,8 +42,8 @@ export function applied(document: Document, edits: Edit[]): Document {
       case "swap_paper": {
         const [mine, other] = [page(edit.page_id)[0], page(edit.with_id)[0]];
         if (!mine || !other) break;
-        pages = pages.map((page) => (page === mine ? { ...other, id: mine.id } : page));
-        aside = aside.map((page) => (page === other ? { ...mine, id: other.id } : page));
+        pages = pages.map((page) => (page === mine ? paperOf(other, mine) : page));
+        aside = aside.map((page) => (page === other ? paperOf(mine, other) : page));
         break;
       }
       case "move_page":
@@ -53,8 +58,12 @@ export function applied(document: Document, edits: Edit[]): Document {
         }
         pages = pages.map((page) => (page.id === edit.page_id ? turnedPage(page, edit.by) : page));
         break;
+      case "refuse_found":
+        pages = pages.map((page) => (page.id === edit.page_id ? { ...page, refused: edit.refused } : page));
+        break;
       case "insert_page":
-        pages = pages.toSpliced(edit.to, 0, edit.page);
+        // An earlier release, whose edits may have waited on this device, knew of nothing that is refused.
+        pages = pages.toSpliced(edit.to, 0, { ...NEW_PAGE, ...edit.page });
         break;
       case "show_page":
         pages = pages.map((page) => (page.id === edit.page_id ? shownPage(page, edit.shown) : page));
@@ -130,6 +139,10 @@ function inverseOfOne(document: Document, edit: Edit): Edit[] {
       return [{ op: "move_page", page_id: edit.page_id, to: at(edit.page_id) }];
     case "turn_page":
       return [{ op: "turn_page", page_id: edit.page_id, by: (360 - edit.by) as typeof edit.by }];
+    case "refuse_found":
+      return document.pages
+        .filter(({ id }) => id === edit.page_id)
+        .map(({ refused }) => ({ op: "refuse_found", page_id: edit.page_id, refused }));
     case "insert_page":
       return [
         { op: "set_page_aside", page_id: edit.page.id },

@@ -32,6 +32,7 @@ const page = {
   turn: 0 as const,
   whiten: false,
   corners: null,
+  refused: [],
 };
 const box = (id: string, y: number): Field => ({
   ...KINDS.get("answer_box").draw(id, "page1", { x: 50, y, width: 100, height: 20 }),
@@ -47,7 +48,7 @@ const line = (id: string): Fixture => ({
 });
 
 const sheet: Document = {
-  version: 4,
+  version: 5,
   title: "Tides",
   pages: [page],
   aside: [],

@@ -31,6 +31,24 @@ export const takeFound = (fields: readonly Field[]): Command | undefined =>
     select: fields.length === 1 ? fields.map(({ id }) => id) : [],
   });
 
+/** Add places that are not wanted to those that were refused on their pages. */
+export const refuseFound = (
+  places: readonly { page: Page; refused: readonly Box[] }[],
+): Command | undefined =>
+  unlessEmpty({
+    label: plural(
+      places.reduce((count, { refused }) => count + refused.length, 0),
+      ["# place refused", "# places refused"],
+    ),
+    edits: places
+      .filter(({ refused }) => refused.length > 0)
+      .map(({ page, refused }) => ({
+        op: "refuse_found",
+        page_id: page.id,
+        refused: [...page.refused, ...refused],
+      })),
+  });
+
 export const changeFields = (label: string, fields: readonly Field[]): Command | undefined =>
   unlessEmpty({ label, edits: fields.map((field) => ({ op: "change", field })) });
 

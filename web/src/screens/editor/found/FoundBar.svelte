@@ -25,13 +25,16 @@
       <button class="btn btn-outline btn-sm" aria-expanded={listed} onclick={() => (listed = !listed)}>
         One by one
       </button>
-      <button class="btn btn-ghost btn-sm" onclick={() => (found.hidden = true)}>Put away</button>
+      <button class="btn btn-ghost btn-sm" onclick={() => found.refuse(all)}>
+        {all.length === 1 ? "Refuse it" : "Refuse all"}
+      </button>
     </div>
     {#if listed}
       <ul class="mt-2 max-h-52 overflow-y-auto">
         {#each all as field (field.id)}
           <li class="flex items-center gap-3 py-0.5">
             <button class="btn btn-outline btn-xs" onclick={() => found.take([field])}>Take</button>
+            <button class="btn btn-ghost btn-xs" onclick={() => found.refuse([field])}>Refuse</button>
             <span class="min-w-0 truncate text-sm">
               {#if field.number}<b>{field.number}</b>{/if}
               {kindOf(field).label}, page {pageOf(field.page)}

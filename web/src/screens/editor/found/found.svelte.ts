@@ -3,16 +3,17 @@
 import { teacher, type Box, type Field, type Page, type Schemas } from "../../../api/teacher";
 import { announce } from "../../../ui/Announcer.svelte";
 import { plural } from "../../../words/say";
-import { takeFound } from "../../../worksheet/commands/fields";
+import { refuseFound, takeFound } from "../../../worksheet/commands/fields";
+import { lookOf } from "../../../ui/pictures";
 import type { Editing } from "../state/editing.svelte";
 
 /** The share of the smaller of two boxes that lies over the other, from which on a place is taken. */
 const TAKEN = 0.2;
 
 export class FoundPlaces {
-  private told: Readonly<Record<string, Field[]>> = $state.raw({});
-  /** Whether they are put away for as long as this visit lasts. */
-  hidden = $state(false);
+  private told: Readonly<Record<string, Proposed[]>> = $state.raw({});
+  /** How the pages were shown when it was told. */
+  private looks: Readonly<Record<string, string>> = {};
   private said = 0;
 
   constructor(private readonly editing: Editing) {}
@@ -24,41 +25,64 @@ export class FoundPlaces {
       .GET("/api/worksheets/{worksheet_id}/found", { params })
       .catch(() => ({ data: undefined }));
     if (!data) return;
-    // What the server leaves out since a field lies there may be free again here, when that was taken back.
     const told = data.filter((page): page is Told => page.proposals !== null);
-    this.told = Object.fromEntries(told.map(({ page, proposals }) => [page, this.merged(page, proposals)]));
+    const looks = Object.fromEntries(this.editing.document.pages.map((page) => [page.id, lookOf(page)]));
+    const same = (id: string) => this.looks[id] === looks[id];
+    this.told = Object.fromEntries(
+      told.map(({ page, proposals }) => [page, same(page) ? this.merged(page, proposals) : proposals]),
+    );
+    this.looks = looks;
     const count = this.all.length;
     if (count > this.said)
       announce(plural(count, ["# place to answer was found", "# places to answer were found"]));
     this.said = count;
   }
 
-  /** The proposals for a page over which no field lies. */
-  on(page: { id: string }): Field[] {
-    if (this.hidden) return [];
-    const fields = this.editing.document.fields.filter((field) => field.page === page.id);
-    return (this.told[page.id] ?? []).filter(
-      (found) => !fields.some((field) => field.id === found.id || liesOver(field.box, found.box)),
-    );
+  /** The proposals for a page over which no field lies, and which were not refused. */
+  on(page: Page): Field[] {
+    return this.free(page).map(({ field }) => field);
   }
 
   get all(): Field[] {
-    return this.editing.document.pages.flatMap((page: Page) => this.on(page));
+    return this.editing.document.pages.flatMap((page) => this.on(page));
   }
 
   take(fields: readonly Field[]): void {
     this.editing.do(takeFound(fields));
   }
 
-  private merged(page: string, proposals: Schemas["Proposed"][]): Field[] {
-    const now = proposals.map(({ field }) => field);
-    const gone = (this.told[page] ?? []).filter(({ id }) => !now.some((field) => field.id === id));
-    const laid = new Set(this.editing.document.fields.map(({ id }) => id));
-    return [...now, ...gone.filter(({ id }) => laid.has(id))];
+  /** Refuse some of them: they are not offered again, however the page is shown. */
+  refuse(fields: readonly Field[]): void {
+    const ids = new Set(fields.map(({ id }) => id));
+    const places = this.editing.document.pages.map((page) => ({
+      page,
+      refused: this.free(page)
+        .filter(({ field }) => ids.has(field.id))
+        .map(({ source }) => source),
+    }));
+    this.editing.do(refuseFound(places));
+  }
+
+  private free(page: Page): Proposed[] {
+    const fields = this.editing.document.fields.filter((field) => field.page === page.id);
+    return (this.told[page.id] ?? []).filter(
+      ({ field: found, source }) =>
+        !fields.some((field) => field.id === found.id || liesOver(field.box, found.box)) &&
+        !page.refused.some((refused) => liesOver(refused, source)),
+    );
+  }
+
+  /** What the server has told now, and what it leaves out only since it is taken or refused here for the moment. */
+  private merged(page: string, now: Proposed[]): Proposed[] {
+    const gone = (this.told[page] ?? []).filter(
+      ({ field }) => !now.some((each) => each.field.id === field.id),
+    );
+    return [...now, ...gone];
   }
 }
 
-type Told = Schemas["FoundOut"] & { proposals: Schemas["Proposed"][] };
+type Proposed = Schemas["Proposed"];
+type Told = Schemas["FoundOut"] & { proposals: Proposed[] };
 
 function liesOver(one: Box, other: Box): boolean {
   const across = Math.min(one.x + one.width, other.x + other.width) - Math.max(one.x, other.x);
