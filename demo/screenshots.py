@@ -39,6 +39,7 @@ def _teacher(browser: Browser, home: str) -> None:
     page.get_by_role("navigation", name="Steps").get_by_role("link", name="Pages").click()
     _take(page, "pages")
     _straighten(page, home)
+    _found(page, home)
     _replace(page, home)
     _fixtures(page, home)
     page.goto(f"{home}/desk/")
@@ -58,6 +59,18 @@ def _teacher(browser: Browser, home: str) -> None:
     _take(page, "review")
     for name, viewport in (("sheet-laptop", LAPTOP), ("sheet-phone", PHONE)):
         _student(browser, home, viewport, code.replace(" ", ""), name)
+
+
+def _found(page: Page, home: str) -> None:
+    page.goto(f"{home}/desk/")
+    with tempfile.TemporaryDirectory() as folder:
+        paper = Path(folder, "oil and bells.pdf")
+        paper.write_bytes(papers.only_page(keepers_log.draw(), 2))
+        page.locator("input[type=file]").first.set_input_files(paper)
+        page.wait_for_url("**/worksheets/**")
+    page.get_by_role("navigation", name="Steps").get_by_role("link", name="Film").click()
+    page.get_by_role("region", name="Found on the pages").wait_for()
+    _take(page, "found")
 
 
 def _fixtures(page: Page, home: str) -> None:

@@ -68,6 +68,14 @@ def first_pages(data: bytes, count: int) -> bytes:
     return _saved(document)
 
 
+def only_page(data: bytes, number: int) -> bytes:
+    """The same PDF with page ``number`` (from 0) alone."""
+    document = pikepdf.open(io.BytesIO(data))
+    del document.pages[number + 1 :]
+    del document.pages[:number]
+    return _saved(document)
+
+
 def without_pages() -> bytes:
     return _saved(pikepdf.new())
 

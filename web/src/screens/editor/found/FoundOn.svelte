@@ -14,7 +14,7 @@
 
 {#each found.on(page) as field (field.id)}
   <button
-    class="found-place"
+    class="found-place {field.box.width * scale < 30 ? 'narrow' : ''}"
     style:left="{field.box.x * scale}px"
     style:top="{field.box.y * scale}px"
     style:width="{field.box.width * scale}px"
