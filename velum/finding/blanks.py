@@ -60,10 +60,9 @@ def says_name(words: list[str]) -> bool:
 
 def _words_before(printed: Printed, line: Rect) -> list[str]:
     """The words that stand directly before a blank, from left to right."""
-    row = Rect(0, line.bottom - 1.3 * printed.size, line.x + 2, line.bottom + 0.4 * printed.size)
     words: list[str] = []
     end = line.x
-    for token in sorted((token for token in printed.tokens if row.holds(token.rect)), key=lambda token: -token.rect.x):
+    for token in reversed(printed.beside(line, 0, line.x + 2)):
         if end - token.rect.right > _CLOSE * printed.size or _RUN.fullmatch(token.text):
             break
         words.insert(0, token.text)
@@ -145,7 +144,7 @@ def _goes_on(printed: Printed, stack: list[Rect], line: Rect) -> bool:
     gap = line.bottom - last.bottom
     if not _LINE_GAPS[0] < gap < _LINE_GAPS[1]:
         return False
-    if abs(line.right - last.right) > 0.12 * last.width + 6 or abs(line.x - stack[-1].x) > 0.2 * last.width + 6:
+    if abs(line.right - last.right) > 0.12 * last.width + 6 or abs(line.x - last.x) > 0.2 * last.width + 6:
         return False
     if len(stack) > 1 and abs(gap - (last.bottom - stack[-2].bottom)) > 0.25 * gap:
         return False
@@ -157,17 +156,14 @@ def _goes_on(printed: Printed, stack: list[Rect], line: Rect) -> bool:
 
 def _leads_on(printed: Printed, line: Rect) -> bool:
     """Whether a sentence goes on behind a line: then it is a gap within that sentence."""
-    row = Rect(line.right - 2, line.bottom - 1.3 * printed.size, printed.width, line.bottom + 0.4 * printed.size)
-    behind = (token.rect.x - line.right for token in printed.tokens if row.holds(token.rect))
-    return min(behind, default=printed.width) < _WITHIN * printed.size
+    behind = printed.beside(line, line.right - 2, printed.width)
+    return bool(behind) and behind[0].rect.x - line.right < _WITHIN * printed.size
 
 
 def _has_words_of_its_own(printed: Printed, line: Rect) -> bool:
     """Whether words stand before a line: then it is no line more for the answer above."""
-    row = Rect(0, line.bottom - 1.3 * printed.size, line.x + 2, line.bottom + 0.4 * printed.size)
-    words = sorted((token for token in printed.tokens if row.holds(token.rect)), key=lambda token: -token.rect.x)
     end = line.x
-    for token in words:
+    for token in reversed(printed.beside(line, 0, line.x + 2)):
         if end - token.rect.right > (_BEFORE if end == line.x else _WITHIN) * printed.size:
             return False
         if is_label(token.text) or (end == line.x and end - token.rect.right < _CLOSE * printed.size):
@@ -235,7 +231,7 @@ def _gaps(printed: Printed, ruling: Ruling, taken: list[Rect]) -> Iterator[Blank
             if _EQUALS.search(token.text):
                 width = min(room.width, 9 * printed.size)
                 yield Blank("gap", room._replace(right=room.x + width), confidence=0.8)
-            elif token.text.endswith((":", "：")) and not following and _is_label(row, place):
+            elif token.text.endswith((":", "：")) and not following and _is_short(row, place):
                 yield Blank(
                     "name" if says_name([token.text]) else "gap",
                     room._replace(right=min(room.right, room.x + 22 * printed.size)),
@@ -243,7 +239,8 @@ def _gaps(printed: Printed, ruling: Ruling, taken: list[Rect]) -> Iterator[Blank
                 )
 
 
-def _is_label(row: Row, place: int) -> bool:
+def _is_short(row: Row, place: int) -> bool:
+    """Whether no more than a few words lead up to this one."""
     words: list[Token] = []
     for token in reversed(row.tokens[: place + 1]):
         if words and words[-1].rect.x - token.rect.right > 12:

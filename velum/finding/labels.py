@@ -39,7 +39,9 @@ def labels_of(printed: Printed, cells: Sequence[Rect] = ()) -> list[Label]:
         starts = [
             place
             for place, token in enumerate(row.tokens)
-            if place == 0 or token.rect.x - row.tokens[place - 1].rect.right > _APART or found_just_before(row, place)
+            if place == 0
+            or token.rect.x - row.tokens[place - 1].rect.right > _APART
+            or _stands_behind_a_label(row, place)
         ]
         found += [label for place in starts if (label := _label(row, place))]
         found += [
@@ -74,7 +76,7 @@ def is_label(text: str) -> bool:
     return bool((_NUMBER.match(text) and _CLOSED.search(text)) or _LETTER.match(text) or _ROMAN.match(text))
 
 
-def found_just_before(row: Row, place: int) -> bool:
+def _stands_behind_a_label(row: Row, place: int) -> bool:
     """Whether the word before is a label itself: "3. a) …"."""
     before = row.tokens[place - 1].text
     return bool(_NUMBER.match(before) and _CLOSED.search(before)) and place == 1

@@ -21,6 +21,7 @@ _PAIR = re.compile(
     r"ja\s*/\s*nein|vrai\s*/\s*faux|oui\s*/\s*non|verdadero\s*/\s*falso|sí\s*/\s*no|vero\s*/\s*falso)\b",
     re.IGNORECASE,
 )
+_SLASH = re.compile(r"\s*/\s*")
 _EITHER = re.compile(r"^\(([^\W\d_]{1,12})\s*/\s*([^\W\d_]{1,12})\)[.,;!?]?$")
 
 _IN_LINE = 5.0
@@ -118,8 +119,8 @@ def _are_questions(printed: Printed, run: Sequence[Label], blanks: Sequence[Blan
 
 
 def _words_of(printed: Printed, label: Label) -> str:
-    words = [token for token in printed.tokens if label.item.holds(token.rect) and token.rect.x >= label.rect.right - 1]
-    return " ".join(token.text for token in sorted(words, key=lambda token: token.rect.x))[:200]
+    words = (token for token in printed.along(label.item) if token.rect.x >= label.rect.right - 1)
+    return " ".join(token.text for token in words)[:200]
 
 
 def _ticks(printed: Printed, ruling: Ruling, boxes: Sequence[Rect]) -> Iterator[Rect]:
@@ -160,8 +161,7 @@ def _grouped(printed: Printed, ticks: Iterable[Rect], labels: Sequence[Label]) -
 def _beside(printed: Printed, tick: Rect, group: Sequence[Rect]) -> str:
     ends = [other.x for other in group if other.x > tick.right and abs(other.y - tick.y) < tick.height]
     reach = Rect(tick.right, tick.y - 2, min(ends, default=printed.margins[1]), tick.bottom + 2)
-    words = sorted(printed.inside(reach), key=lambda token: token.rect.x)
-    return " ".join(token.text for token in words if token.text[0] not in _BOXES)[:200]
+    return " ".join(token.text for token in printed.along(reach) if token.text[0] not in _BOXES)[:200]
 
 
 def _pairs(printed: Printed) -> Iterator[Options]:
@@ -181,13 +181,11 @@ def _well_known(row: Row) -> Iterator[Options]:
         starts.append((len(text), token))
         text += token.text + " "
     for pair in _PAIR.finditer(text):
-        slash = text.index("/", pair.start())
-        sides = (
-            (pair.start(), len(text[:slash].rstrip())),
-            (slash + 1 + text[slash + 1 :].find(text[slash + 1 :].lstrip()[0]), pair.end()),
-        )
+        slash = _SLASH.search(text, pair.start())
+        assert slash, "every pair has one"
+        sides = ((pair.start(), slash.start()), (slash.end(), pair.end()))
         spots = tuple(_where(starts, start, end) for start, end in sides)
-        yield Options(spots, tuple(text[start:end].strip() for start, end in sides), (), 0.85)
+        yield Options(spots, tuple(text[start:end] for start, end in sides), (), 0.85)
 
 
 def _where(starts: Sequence[tuple[int, Token]], start: int, end: int) -> Rect:

@@ -94,6 +94,14 @@ class Printed:
         )
         return Printed(self.width, self.height, tokens, np.ascontiguousarray(self.grey[:, ::-1]), self.photographed)
 
+    def along(self, rect: Rect) -> list[Token]:
+        """The words inside, from left to right."""
+        return sorted(self.inside(rect), key=lambda token: token.rect.x)
+
+    def beside(self, line: Rect, left: float, right: float) -> list[Token]:
+        """The words on the row of a line to write on, between two places across, from left to right."""
+        return self.along(Rect(left, line.bottom - 1.3 * self.size, right, line.bottom + 0.4 * self.size))
+
     def inside(self, rect: Rect) -> list[Token]:
         return [token for token in self.tokens if rect.holds(token.rect)]
 

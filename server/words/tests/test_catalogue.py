@@ -5,7 +5,6 @@ import string
 import tempfile
 from collections.abc import Iterator
 from pathlib import Path
-from typing import Any
 
 import polib
 from django.core.management import call_command
@@ -13,6 +12,7 @@ from django.test import SimpleTestCase, override_settings
 from django.utils.translation import override
 
 from server.testing.made_up_words import made_up
+from server.words.management.commands.makemessages import below
 from server.words.say import say
 from velum.errors import VelumError
 from velum.sentence import Sentence, either
@@ -65,12 +65,6 @@ class Catalogue(SimpleTestCase):
 
 
 AS_IT_WAS_KEPT = {"Sentence(row.reason_code if isinstance(row, StoredMark) else '', row.reason)"}
-
-
-def below(sort: type[Any]) -> Iterator[type[Any]]:
-    for each in sort.__subclasses__():
-        yield each
-        yield from below(each)
 
 
 def name_of(call: ast.Call) -> str:

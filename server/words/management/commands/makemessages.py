@@ -27,7 +27,7 @@ _NOT_SHIPPED = (
 class Command(makemessages.Command):
     def handle(self, *args: Any, **options: Any) -> None:
         import_module(settings.ROOT_URLCONF)  # and with it all errors that there are
-        said = ("Sentence", VelumError.__name__, *sorted({error.__name__ for error in _below(VelumError)}))
+        said = ("Sentence", VelumError.__name__, *sorted({error.__name__ for error in below(VelumError)}))
         # A code is the context of a sentence, so the same words under another code may be put otherwise.
         self.xgettext_options = [
             *makemessages.Command.xgettext_options,
@@ -42,7 +42,8 @@ class Command(makemessages.Command):
         super().handle(*args, **options)
 
 
-def _below(sort: type[VelumError]) -> Iterator[type[VelumError]]:
+def below(sort: type[VelumError]) -> Iterator[type[VelumError]]:
+    """All sorts of an error, however far below it."""
     for each in sort.__subclasses__():
         yield each
-        yield from _below(each)
+        yield from below(each)
