@@ -3,7 +3,7 @@
 import sys
 from pathlib import Path
 
-from bench import bring_in, film, finding, hard_copies, marking, marking_again, saving, sheet, straighten
+from bench import bring_in, effort, film, finding, hard_copies, marking, marking_again, saving, sheet, straighten
 
 
 def processor_time() -> dict[str, int]:
@@ -19,6 +19,7 @@ BENCHES = {
     "bring_in": bring_in,
     "straighten": straighten,
     "finding": finding,
+    "effort": effort,
     "sheet": sheet,
     "film": film,
     "saving": saving,

@@ -1,7 +1,7 @@
 """Finding where students answer: on labelled pages that the rules were not made on, as files and as scans of them."""
 
 import time
-from collections.abc import Callable, Iterator
+from collections.abc import Callable, Iterator, Sequence
 from concurrent.futures import ProcessPoolExecutor
 
 import numpy as np
@@ -10,7 +10,7 @@ from PIL import Image
 from bench.figure import Figure
 from bench.pages.score import Score, labelled, score
 from velum.finding.found import Found
-from velum.finding.read import places_of_picture, places_of_print
+from velum.finding.read import reading_of_picture, reading_of_print
 from velum.paper.look import Flat, Look
 from velum.paper.ocr import read_print
 from velum.paper.page_size import PageSize
@@ -38,7 +38,7 @@ def measure() -> Iterator[Figure]:
 def _figures(
     what: str,
     part: str,
-    find: Callable[[bytes, int], tuple[list[Found], float]],
+    find: Callable[[bytes, int], tuple[Sequence[Found], float]],
     wanted: tuple[float, float] | None,
     ms: int,
 ) -> Iterator[Figure]:
@@ -74,15 +74,15 @@ def _figures(
     )
 
 
-def of_file(data: bytes, number: int) -> tuple[list[Found], float]:
+def of_file(data: bytes, number: int) -> tuple[Sequence[Found], float]:
     """What is found on a page that is print, and in how many milliseconds, with reading the file."""
     begun = time.perf_counter()
     with pdf_page(data, 0) as page:
-        found = places_of_print(page)
+        found = reading_of_print(page).places
     return found, 1000 * (time.perf_counter() - begun)
 
 
-def of_scan(data: bytes, number: int) -> tuple[list[Found], float]:
+def of_scan(data: bytes, number: int) -> tuple[Sequence[Found], float]:
     """What is found on a scan of a page, straightened as proposed; reading the words is part of the time."""
     with open_page(scanned(data, number), 0) as page:
         proposal = propose(page)
@@ -91,7 +91,7 @@ def of_scan(data: bytes, number: int) -> tuple[list[Found], float]:
         shown = draw(page, round(size.width * _DOTS / 72), Look(turn=proposal.turn, whiten=proposal.whiten, flat=flat))
     begun = time.perf_counter()
     lines = read_print(shown, shown.width / size.width)
-    found = places_of_picture(shown, lines, size)
+    found = reading_of_picture(shown, lines, size).places
     return found, 1000 * (time.perf_counter() - begun)
 
 

@@ -15,7 +15,7 @@ from velum.document.document import Title
 from velum.document.tests.numbering_cases import NUMBERING_CASES
 from velum.fixtures.fixture import Words
 from velum.fixtures.picture import Alternative
-from velum.kinds.answer_box import Written
+from velum.kinds.answer_box import Placeholder, Written
 from velum.kinds.choice import OptionText
 from velum.kinds.part import Hint, Name, QuestionNumber
 
@@ -30,6 +30,7 @@ def limits() -> dict[str, int]:
         "name": Name,
         "number": QuestionNumber,
         "option": OptionText,
+        "placeholder": Placeholder,
         "title": Title,
         "words": Words,
         "written": Written,

@@ -26,6 +26,7 @@ from velum.document.edits import (
     SetKey,
     SetPageAside,
     SetSettings,
+    SetStyle,
     ShowPage,
     SwapPaper,
     TurnPage,
@@ -38,6 +39,7 @@ from velum.fixtures.shape import Line, Shape
 from velum.geometry.box import Box
 from velum.geometry.projection import Point
 from velum.kinds.answer_box import AnswerBoxKey
+from velum.kinds.style import PLAIN
 from velum.kinds.tick_places import TICK_PLACES
 
 FLAT = Shown(
@@ -118,6 +120,7 @@ CASES: dict[str, list[Edit]] = {
         TurnPage(page_id="page1", by=90),
         TurnPage(page_id="page1", by=180),
     ],
+    "set_style": [SetStyle(style=PLAIN)],
     "forget_page": [
         InsertPage(page=page("page9"), to=1),
         SetPageAside(page_id="page9"),

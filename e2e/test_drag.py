@@ -132,7 +132,8 @@ class Dragging(Journey):
         finger.go(paper["x"] + 80, 420, paper["x"] + 240, 460, rest=REST)
         editor.expect_boxes(16)
         _, _, width, height = editor.size(editor.page.locator("[data-field][aria-pressed=true]"))
-        self.assertEqual((width, height), (160, 40))
+        self.assertAlmostEqual(width, 160, delta=12)  # each corner may have been brought in line
+        self.assertAlmostEqual(height, 40, delta=12)
         self.assertEqual(self.scrolled(editor.page), 0)
         editor.page.touchscreen.tap(paper["x"] + 300, 550)
         editor.expect_boxes(17)

@@ -157,7 +157,7 @@ class Place(Journey):
         before = page.evaluate("document.querySelector('main .overflow-auto').scrollTop")
         editor.step("Pages")
         editor.step("Film")
-        expect(page.get_by_role("group", name="Zoom")).to_contain_text("200 %")
+        expect(page.get_by_role("group", name="Zoom")).to_contain_text("175 %")
         wait_until(
             lambda: abs(page.evaluate("document.querySelector('main .overflow-auto').scrollTop") - before) < 3,
             "the view is where it was",
@@ -255,9 +255,15 @@ class PlaceByTouch(Journey):
         x, y, width, height = editor.size(editor.box(1))
         finger.go(x + 20, y + 20, x + 70, y + 60)
         expect(editor.slip).to_contain_text("Question 1")
-        self.assertEqual(editor.size(editor.box(1)), (x + 50, y + 40, width, height))
-        finger.go(x + 55 + width, y + 45 + height, x + 85 + width, y + 65 + height)
-        self.assertEqual(editor.size(editor.box(1)), (x + 50, y + 40, width + 30, height + 20))
+        self.assert_about(editor.size(editor.box(1)), (x + 50, y + 40, width, height))
+        x, y, width, height = editor.size(editor.box(1))
+        finger.go(x + 5 + width, y + 5 + height, x + 35 + width, y + 25 + height)
+        self.assert_about(editor.size(editor.box(1)), (x, y, width + 30, height + 20))
+
+    def assert_about(self, size: tuple[float, ...], expected: tuple[float, ...]) -> None:
+        """What is moved may be brought in line with what is near, a few pixels away."""
+        for one, other in zip(size, expected, strict=True):
+            self.assertAlmostEqual(one, other, delta=7)
 
 
 class TwoTabs(Journey):

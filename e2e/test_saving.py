@@ -49,7 +49,7 @@ class RefusedEdits(Journey):
 
         self.page.route("**/edits", longer)
         self.editor.box(2).click()
-        self.editor.slip.get_by_label("Hint").fill("refuse me")
+        self.editor.hint().fill("refuse me")
         expect(self.banner).to_contain_text("One change could not be saved. Everything else is.")
 
     def test_a_refused_change_is_set_aside_and_everything_else_is_saved(self) -> None:
@@ -69,7 +69,7 @@ class RefusedEdits(Journey):
         self.refuse()
         self.editor.box(1).click()
         self.banner.get_by_role("button", name="Correct it").click()
-        hint = self.editor.slip.get_by_label("Hint")
+        hint = self.editor.hint()
         expect(hint).to_have_value("refuse me")
         hint.fill("look at the log")
         expect(self.banner).to_have_count(0)
@@ -84,12 +84,12 @@ class SettingsOfAQuestion(Journey):
         page.get_by_label("Lay on the page").get_by_role("button", name="Box").click()
         editor.draw(40, 20, 160, 60)
         editor.box(1).click()
-        editor.slip.get_by_label("Hint").fill("for the first")
+        editor.hint().fill("for the first")
         page.get_by_role("button", name="Box, page 1").press("Enter")
         editor.box(3).click()
-        editor.slip.get_by_label("Hint").press_sequentially("for the third")
+        editor.hint().press_sequentially("for the third")
         editor.box(2).click()
-        expect(editor.slip.get_by_label("Hint")).to_have_value("")
+        expect(editor.hint()).to_have_value("")
         editor.expect_saved()
         self.keepers_log.refresh_from_db()
         hints = [field["hint"] for field in self.keepers_log.document["fields"]]

@@ -39,33 +39,51 @@ class EditorPage:
         """An answer box by the number it bears."""
         return self.page.get_by_role("button", name=f"Answer box {number},")
 
+    def unfold(self, title: str) -> None:
+        """Unfold what is folded away on the slip."""
+        folded = self.slip.locator("details", has_text=title).first
+        if folded.get_attribute("open") is None:
+            folded.locator("summary").click()
+
+    def hint(self) -> Locator:
+        """The hint of what is in hand."""
+        self.unfold("Hint")
+        return self.slip.get_by_label("Hint", exact=True)
+
     def expect_boxes(self, count: int) -> None:
         expect(self.boxes()).to_have_count(count)
 
     def expect_saved(self) -> None:
         expect(self.page.get_by_test_id("saving")).to_have_text("Saved")
 
-    def draw(self, x1: float, y1: float, x2: float, y2: float, page: int = 0) -> None:
-        """Draw a box with the mouse; the corners are in CSS pixels from the page's top left."""
+    def draw(self, x1: float, y1: float, x2: float, y2: float, page: int = 0, *, free: bool = True) -> None:
+        """Draw a box with the mouse; the corners are in CSS pixels from the page's top left.
+
+        ``free``: it is not brought in line with what is near.
+        """
         paper = self.paper(page)
         paper.evaluate(_WELL_INSIDE, [min(y1, y2), max(y1, y2)])
         corner = paper.bounding_box()
         assert corner
-        self.drag(corner["x"] + x1, corner["y"] + y1, corner["x"] + x2, corner["y"] + y2)
+        self.drag(corner["x"] + x1, corner["y"] + y1, corner["x"] + x2, corner["y"] + y2, free=free)
 
-    def drag(self, x1: float, y1: float, x2: float, y2: float) -> None:
-        mouse = self.page.mouse
+    def drag(self, x1: float, y1: float, x2: float, y2: float, *, free: bool = True) -> None:
+        mouse, keys = self.page.mouse, self.page.keyboard
         mouse.move(x1, y1)
         mouse.down()
+        if free:
+            keys.down("Alt")
         mouse.move((x1 + x2) / 2, (y1 + y2) / 2, steps=3)
         mouse.move(x2, y2, steps=3)
         mouse.up()
+        if free:
+            keys.up("Alt")
 
-    def drag_by(self, thing: Locator, dx: float, dy: float) -> None:
+    def drag_by(self, thing: Locator, dx: float, dy: float, *, free: bool = True) -> None:
         place = thing.bounding_box()
         assert place
         x, y = place["x"] + place["width"] / 2, place["y"] + place["height"] / 2
-        self.drag(x, y, x + dx, y + dy)
+        self.drag(x, y, x + dx, y + dy, free=free)
 
     def size(self, box: Locator) -> tuple[float, float, float, float]:
         """Where a box lies, in CSS pixels rounded: left, top, width, height."""

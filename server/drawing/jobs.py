@@ -10,7 +10,7 @@ from pathlib import Path
 from PIL import Image
 
 from server.files.whole import written_whole
-from velum.document.found_places import FOUND, find_on
+from velum.document.found_places import find_on
 from velum.document.page import Page
 from velum.fixtures.covers import Cover
 from velum.fixtures.paint_over import painted_over
@@ -95,7 +95,7 @@ def find_places(source: Path, page: Page, text: Path, place: Path) -> None:
         if missing:
             lines = PageText.model_validate_json(text.read_bytes()).lines if text.exists() else ()
             with open_page(source.read_bytes(), page.number) as opened:
-                _put(place, FOUND.dump_json(find_on(opened, page, lines)))
+                _put(place, find_on(opened, page, lines).model_dump_json().encode())
 
 
 Paper = tuple[Path, int, Look]

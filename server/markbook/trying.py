@@ -11,6 +11,7 @@ from server.words.say import say
 from velum.answers.compare import guess
 from velum.answers.comparison import Comparison
 from velum.answers.proposals import examples, proposals
+from velum.answers.quantity import has_unit
 from velum.answers.settings import PLAIN, AnswerSettings
 from velum.kinds.answer_box import ANSWER_BOX, AnswerBoxAnswer, AnswerBoxKey, Written
 from velum.kinds.part import WHOLE
@@ -36,6 +37,8 @@ class Tried(Schema):
 class TryingOut(Schema):
     guessed: Comparison
     """By what answers are compared where the teacher did not say."""
+    has_unit: bool
+    """Whether a unit stands in the key: only then there is something to settle about it."""
     proposals: list[str]
     examples: list[Tried]
     answers: list[Tried]
@@ -54,6 +57,7 @@ def try_answers(request: HttpRequest, body: TryingIn) -> TryingOut:
 
     return TryingOut(
         guessed=guessed,
+        has_unit=any(has_unit(text, body.settings.decimal) for text in accepted),
         proposals=[
             text for text in proposals(key.text) if text not in accepted and tried(text).verdict is not Verdict.RIGHT
         ],

@@ -23,12 +23,14 @@ from server.worksheets.show import (
     BroughtInOut,
     DeskSheet,
     FoundOut,
+    GuidesOut,
     PagePicture,
     StaleOut,
     WorksheetOut,
     brought_in_out,
     desk_of,
     found_out,
+    guides_out,
     page_picture_out,
     worksheet_out,
 )
@@ -271,8 +273,17 @@ def get_texts(request: Teacher, worksheet_id: uuid.UUID) -> list[str]:
 )
 def get_found(request: Teacher, worksheet_id: uuid.UUID) -> list[FoundOut]:
     """Where students may answer on each page, as far as nothing lies there yet."""
-    document = find_document(request.user, worksheet_id)
-    return [found_out(document, page) for page in document.pages]
+    return found_out(find_document(request.user, worksheet_id))
+
+
+@router.get(
+    "/worksheets/{uuid:worksheet_id}/pages/{str:page_id}/guides",
+    response={200: GuidesOut, 404: ErrorOut},
+    operation_id="get_guides",
+)
+def get_guides(request: Teacher, worksheet_id: uuid.UUID, page_id: str) -> GuidesOut:
+    """What is printed on a page as it is shown, to bring what is laid by hand in line with."""
+    return guides_out(find_page(find_document(request.user, worksheet_id).pages, page_id))
 
 
 @router.post(

@@ -13,12 +13,14 @@ from server.words.say import say
 from server.worksheets import documents, pictures, surveys
 from server.worksheets.flows.bring_in import BroughtIn
 from server.worksheets.models import Worksheet
+from server.worksheets.waiting import pages_waiting
 from velum.document.document import Document
 from velum.document.edits import Edit
-from velum.document.found_places import Proposed, proposed, still_free
+from velum.document.found_places import Proposed, offered, proposed, still_free
 from velum.document.look_over import Doubt, Finding
 from velum.document.page import Page
 from velum.document.reading import DocumentUnreadable
+from velum.finding.guides import Guides
 from velum.fixtures.words import words_of
 from velum.model import Id
 from velum.paper.look import AS_IT_IS
@@ -39,6 +41,8 @@ class DeskSheet(Schema):
     keyed: int
     unreadable: bool
     """Whether this release cannot read it. It is kept, and can be downloaded."""
+    waiting: list[int]
+    """The pages, from 1, on which places were found that are neither taken nor refused yet."""
     handouts: int
     newest_handout: uuid.UUID | None
     changed_at: datetime
@@ -102,10 +106,12 @@ def desk_of(teacher: User, words: str = "") -> list[DeskSheet]:
     worksheets = teacher.worksheets.prefetch_related("handouts")
     if not words.split():
         worksheets = worksheets.defer("document")
-    return [_on_desk(worksheet) for worksheet in worksheets if _holds(worksheet, words)]
+    shown = [worksheet for worksheet in worksheets if _holds(worksheet, words)]
+    waiting = pages_waiting(shown)
+    return [_on_desk(worksheet, waiting.get(worksheet.pk, [])) for worksheet in shown]
 
 
-def _on_desk(worksheet: Worksheet) -> DeskSheet:
+def _on_desk(worksheet: Worksheet, waiting: list[int]) -> DeskSheet:
     handouts = worksheet.handouts.all()
     return DeskSheet(
         id=worksheet.pk,
@@ -115,6 +121,7 @@ def _on_desk(worksheet: Worksheet) -> DeskSheet:
         fields=worksheet.field_count,
         keyed=worksheet.keyed_count,
         unreadable=worksheet.unreadable,
+        waiting=waiting,
         handouts=len(handouts),
         newest_handout=handouts[0].pk if handouts else None,
         changed_at=worksheet.changed_at,
@@ -156,10 +163,30 @@ class FoundOut(Schema):
     proposals: list[Proposed] | None
 
 
-def found_out(document: Document, page: Page) -> FoundOut:
-    found = surveys.found_on(page)
-    free = None if found is None else still_free(page, proposed(page, found), document.fields)
-    return FoundOut(page=page.id, proposals=free)
+def found_out(document: Document) -> list[FoundOut]:
+    """What is found on each page of a worksheet."""
+    readings = {page.id: surveys.reading_of(page) for page in document.pages}
+    places = {name: offered(reading.places) for name, reading in readings.items() if reading}
+    told = []
+    for page in document.pages:
+        if page.id not in places:
+            told.append(FoundOut(page=page.id, proposals=None))
+            continue
+        elsewhere = {place.number for name, others in places.items() if name != page.id for place in others}
+        free = still_free(page, proposed(page, places[page.id], elsewhere), document.fields)
+        told.append(FoundOut(page=page.id, proposals=free))
+    return told
+
+
+class GuidesOut(Schema):
+    """What is printed on a page, to bring fields in line with; None: it is not known yet."""
+
+    guides: Guides | None
+
+
+def guides_out(page: Page) -> GuidesOut:
+    reading = surveys.reading_of(page)
+    return GuidesOut(guides=reading.guides if reading else None)
 
 
 class FindingOut(Schema):

@@ -9,12 +9,14 @@ from server.drawing import jobs, queue
 from server.worksheets.models import SourceFile
 from server.worksheets.pictures import Covers, folder_of
 from server.worksheets.sources import local_path
-from velum.document.found_places import FOUND
 from velum.document.page import Page
 from velum.document.page_text import seen_lines, shown_lines
-from velum.finding.found import Found
+from velum.finding.read import Reading
 from velum.paper.survey import PageText, Survey
 from velum.paper.text import Line
+
+FOUND = 2
+"""The version of what is found on pages: what an earlier one has found is looked for again."""
 
 
 def begin(pages: Iterable[Page]) -> None:
@@ -36,14 +38,21 @@ def is_done(page: Page) -> bool:
     return all(place.exists() or queue.failed_lately(place) for place in _places(page))
 
 
-def found_on(page: Page) -> list[Found] | None:
-    """Where students answer on a page as it is shown; None: it is not known yet."""
-    try:
-        return FOUND.validate_json(_found_place(page).read_bytes())
-    except (FileNotFoundError, ValidationError):
+def reading_of(page: Page) -> Reading | None:
+    """Where students answer on a page as it is shown, and what is printed around; None: it is not known yet."""
+    known = known_reading(page)
+    if known is None:
         if queue.failed_lately(_found_place(page)):
-            return []
+            return Reading()
         begin([page])
+    return known
+
+
+def known_reading(page: Page) -> Reading | None:
+    """The same, as far as it is known: nothing is begun for it."""
+    try:
+        return Reading.model_validate_json(_found_place(page).read_bytes())
+    except (FileNotFoundError, ValidationError):
         return None
 
 
@@ -90,7 +99,7 @@ def _text_place(page: Page, version: int = 3) -> Path:
 
 
 def _found_place(page: Page) -> Path:
-    return folder_of(page) / f"{page.number}-found-1-{page.look}.json"
+    return folder_of(page) / f"{page.number}-found-{FOUND}-{page.look}.json"
 
 
 def _places(page: Page) -> tuple[Path, ...]:

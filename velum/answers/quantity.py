@@ -64,6 +64,12 @@ def read_quantity(written: str, decimal: DecimalSign = ".") -> Quantity | None:
     return None
 
 
+def has_unit(written: str, decimal: DecimalSign = ".") -> bool:
+    """Whether a number with a unit stands there, known or not."""
+    read = read_quantity(written, decimal)
+    return read is not None and (read.unit is not None or read.unknown != "")
+
+
 def _money(written: str, decimal: DecimalSign) -> Reading | None:
     """An amount of money. Two digits behind a comma or a point are cents, whatever the decimal sign."""
     number = read_number(written, decimal)

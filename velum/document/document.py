@@ -14,10 +14,11 @@ from velum.geometry.reading_order import in_reading_order
 from velum.kinds import Field, Key
 from velum.kinds.kind import FieldBase
 from velum.kinds.part import PartRef
+from velum.kinds.style import USUAL, Style
 from velum.model import Id, Model, NoNul
 from velum.points import exact
 
-VERSION: Literal[5] = 5
+VERSION: Literal[6] = 6
 """The version of the documents that are written; older ones are read (reading.py)."""
 
 Title = Annotated[str, StringConstraints(strip_whitespace=True, min_length=1, max_length=200), NoNul]
@@ -29,7 +30,7 @@ class Document(Model):
     Fixtures stand in layers, the lowest first. They stay on a page that is set aside.
     """
 
-    version: Literal[5] = VERSION
+    version: Literal[6] = VERSION
     title: Title
     pages: tuple[Page, ...]
     aside: tuple[Page, ...] = ()
@@ -39,6 +40,8 @@ class Document(Model):
     keys: dict[Id, Key] = {}
     groups: tuple[Group, ...] = ()
     settings: AnswerSettings = PLAIN
+    style: Style = USUAL
+    """How fields look that have no style of their own."""
 
     def field(self, field_id: str) -> Field | None:
         """The field of that name, if there is one."""

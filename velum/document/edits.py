@@ -29,6 +29,7 @@ from velum.errors import VelumError
 from velum.fixtures import Fixture
 from velum.geometry.box import Box
 from velum.kinds import Field, Key
+from velum.kinds.style import Style
 from velum.model import Id, Model
 
 MOST_FIELDS = 2_000
@@ -82,6 +83,13 @@ class SetSettings(Model):
 
     op: Literal["set_settings"] = "set_settings"
     settings: AnswerSettings
+
+
+class SetStyle(Model):
+    """Settle how fields look that have no style of their own."""
+
+    op: Literal["set_style"] = "set_style"
+    style: Style
 
 
 class SetGroups(Model):
@@ -196,8 +204,8 @@ PageEdit: TypeAlias = (
     SwapPaper | MovePage | TurnPage | RefuseFound | InsertPage | ShowPage | SetPageAside | BringPageBack | ForgetPage
 )
 FixtureEdit: TypeAlias = LayFixture | ChangeFixture | LayerFixture | RemoveFixture
-MarkingEdit: TypeAlias = SetSettings | SetGroups
-Edit = Annotated[FieldEdit | PageEdit | FixtureEdit | MarkingEdit | Rename, Discriminator("op")]
+SettledEdit: TypeAlias = SetSettings | SetGroups | SetStyle
+Edit = Annotated[FieldEdit | PageEdit | FixtureEdit | SettledEdit | Rename, Discriminator("op")]
 
 
 def apply(document: Document, edits: Sequence[Edit]) -> Document:
@@ -254,6 +262,8 @@ class _Film:
                 self._rest = self._rest.changed(title=title)
             case SetSettings(settings=settings):
                 self._rest = self._rest.changed(settings=settings)
+            case SetStyle(style=style):
+                self._rest = self._rest.changed(style=style)
             case SetGroups(groups=groups):
                 check_groups(groups, self.fields)
                 self._rest = self._rest.changed(groups=groups)

@@ -2,17 +2,15 @@
 
 import hashlib
 from collections import Counter
-from collections.abc import Iterable, Sequence
+from collections.abc import Collection, Iterable, Sequence
 from string import ascii_lowercase
 from typing import Any
-
-from pydantic import TypeAdapter
 
 from velum.document.page import Page
 from velum.document.page_text import shown_lines
 from velum.document.places import shown_box, source_box
 from velum.finding.found import Found
-from velum.finding.read import places_of_picture, places_of_print
+from velum.finding.read import Reading, reading_of_picture, reading_of_print
 from velum.geometry.box import Box, around, common_area, kept_inside
 from velum.kinds import Field
 from velum.kinds.answer_box import AnswerBox
@@ -25,8 +23,6 @@ from velum.paper.pdf import PdfPage
 from velum.paper.read import SourcePage
 from velum.paper.render import draw
 from velum.paper.text import Line
-
-FOUND = TypeAdapter(list[Found])
 
 DOTS = 150
 """Dots an inch at which pictures are looked at."""
@@ -52,38 +48,49 @@ class Proposed(Model):
     confidence: float
 
 
-def find_on(source: SourcePage, page: Page, lines: Iterable[Line]) -> list[Found]:
-    """The places of a page. ``lines`` are those of the file's page, for one that is a picture."""
+def find_on(source: SourcePage, page: Page, lines: Iterable[Line]) -> Reading:
+    """What is read on a page. ``lines`` are those of the file's page, for one that is a picture."""
     size = PageSize(page.width, page.height)
     if isinstance(source, PdfPage) and source.resolution is None:
-        return places_of_print(source, size, page.look, lambda box: _on(page, box))
+        return reading_of_print(source, size, page.look, lambda box: _on(page, box))
     picture = draw(source, round(page.width * DOTS / 72), page.look)
-    return places_of_picture(picture, shown_lines(page, lines), size)
+    return reading_of_picture(picture, shown_lines(page, lines), size)
 
 
-def proposed(page: Page, found: Iterable[Found]) -> list[Proposed]:
-    """The fields for what was found, in its order; where the name stands is no question."""
-    offered = [
+def offered(found: Iterable[Found]) -> list[Found]:
+    """What of all that was found is proposed; where the name stands is no question."""
+    return [
         place
         for place in found
         if place.sort != "name" and place.confidence >= _SURE and len(place.spots) <= MOST_OPTIONS
     ]
+
+
+def proposed(page: Page, found: Iterable[Found], elsewhere: Collection[str] = ()) -> list[Proposed]:
+    """The fields for what was found, in its order. ``elsewhere`` are the numbers of what was found on other pages."""
+    places = offered(found)
     return [
         Proposed(field=_field(page, place, number), source=source_box(page, place.box), confidence=place.confidence)
-        for place, number in zip(offered, _numbers(offered), strict=True)
+        for place, number in zip(places, _numbers(places, elsewhere), strict=True)
     ]
 
 
-def _numbers(places: Sequence[Found]) -> list[str]:
-    """Their numbers as printed; where several belong to one, as the cells of a table do, they get letters too."""
-    count = Counter(place.number for place in places)
-    seen: Counter[str] = Counter()
+def _numbers(places: Sequence[Found], elsewhere: Collection[str]) -> list[str]:
+    """Their numbers as printed. Where several belong to one, as the cells of a table do, they get letters too; where
+    sections begin again from 1, the section stands before the number.
+    """
+    count = Counter((place.number, place.asked) for place in places)
+    same = Counter(number for number, _ in count if number)
+    again = any(each > 1 or number in elsewhere for number, each in same.items())
+    seen: Counter[tuple[str, int | None]] = Counter()
     numbers = []
     for place in places:
-        number = place.number
-        if number and count[number] > 1:
-            part = seen[number]
-            seen[number] += 1
+        number, key = place.number, (place.number, place.asked)
+        if number and again and place.section:
+            number = f"{place.section}.{number}" if place.section[-1:].isdigit() else place.section + number
+        if number and count[key] > 1:
+            part = seen[key]
+            seen[key] += 1
             after_letter = number[-1].isalpha()
             number += str(part + 1) if after_letter or part >= len(ascii_lowercase) else ascii_lowercase[part]
         numbers.append(number)

@@ -18,6 +18,9 @@ LONGEST = 20_000
 """Letters that are looked at."""
 
 _MOST_NUMBERS = 2_000
+_SECTION = re.compile(r"([A-Z]|\d+\.)(\d.*)", re.DOTALL)
+"""A number with its section before it: "B3", "2.3"."""
+
 _RUN = re.compile(r"[A-Za-z](?:[\s,;]+[A-Za-z])*|[A-Z]{2,}")
 _ONE_LINE = re.compile(r";|, ")
 
@@ -65,9 +68,11 @@ def match_key(document: Document, text: str, start: str | None = None) -> Pasted
         if points[PartRef(field.id, part.id)] and kind_of(field).keyed
     ]
     labels = [numbers[PartRef(field.id, part)] for field, part in asked]
-    found, left_over = _numbered(text, labels)
+    first = _place([field for field, _ in asked], start)
+    behind, left_over = _numbered(text, labels[first:])
+    found = {first + place: answer for place, answer in behind.items()}
     if not found:
-        places = range(_place([field for field, _ in asked], start), len(asked))
+        places = range(first, len(asked))
         if _RUN.fullmatch(text.strip()) and (picked := [place for place in places if kind_of(asked[place][0]).picks]):
             places_for, parts = picked, re.findall("[A-Za-z]", text)
         else:
@@ -97,31 +102,49 @@ def _numbered(text: str, labels: Sequence[str]) -> tuple[dict[int, str], list[st
     lines = text.split("\n")
     if any("\t" in line for line in lines):
         return _columns(lines, labels)
-    candidates = sorted(
+    written = [
         (found.start(), -found.end(), place)
         for place, label in enumerate(labels)
         for found in _as_written(label, labels[place - 1] if place else "").finditer(text)
-    )[:_MOST_NUMBERS]
+    ]
+    # Of those that begin at one place, a row that goes up can only have one.
+    candidates = sorted(written, key=lambda each: (each[0], -each[2]))[:_MOST_NUMBERS]
     row = _longest_row([place for _, _, place in candidates])
     if not row or (len(row) == 1 and len(labels) > 1 and candidates[row[0]][0] > 0):
         return {}, []
     chosen = [candidates[index] for index in row]
     ends = [start for start, _, _ in chosen[1:]] + [len(text)]
+    headings = [_heading(labels[place]) for _, _, place in chosen[1:]] + [""]
     answers = {
-        place: text[-after:end].strip().rstrip(";,").strip()
-        for (_, after, place), end in zip(chosen, ends, strict=True)
+        place: _without_heading(text[-after:end], following).strip().rstrip(";,").strip()
+        for (_, after, place), end, following in zip(chosen, ends, headings, strict=True)
     }
-    before = text[: chosen[0][0]].strip()
+    before = _without_heading("\n" + text[: chosen[0][0]], _heading(labels[chosen[0][2]])).strip()
     return {place: answer for place, answer in answers.items() if answer}, [before] if before else []
+
+
+def _heading(label: str) -> str:
+    """The section that a number stands in; empty: in none."""
+    section = _SECTION.match(label)
+    return section[1].rstrip(".") if section else ""
+
+
+def _without_heading(text: str, section: str) -> str:
+    """What stands before a number, without the heading of its section: "Section B" on a line of its own."""
+    heading = rf"\n[^\S\n]*(?:\w+[^\S\n]+)?{re.escape(section)}[^\S\n]*[.:)]?[^\S\n]*\n?\s*$"
+    return re.sub(heading, "", text) if section else text
 
 
 def _as_written(label: str, before: str) -> re.Pattern[str]:
     """A number as it may stand before an answer; of a sub-part, its letter may stand alone after the one before."""
     parts = re.findall(r"\d+|[^\W\d_]+", label) or [re.escape(label)]
-    whole = r"\s?[.(]?\s?".join(map(re.escape, parts))
+    whole = r"[^\S\n]?[.(]?[^\S\n]?".join(map(re.escape, parts))
     first = re.match(r"\d+", label)
     if first and len(parts) == 2 and before.startswith(first[0]) and before != first[0]:
         whole = rf"(?:{whole}|{re.escape(parts[1])}(?=\s?\)))"
+    if section := _SECTION.match(label):
+        # A key may have the sections as headings, and the numbers alone below them.
+        whole = rf"(?:{whole}|{re.escape(section[2])})"
     sign = r"(?:\)?\s?[.:=–-](?!\d)|\)\s?[.:]?)"
     return re.compile(
         rf"(?:(?<=\n)|(?<=^)|(?<=[\s;,]))(?:[Qq](?:uestion)? ?)?\(?(?:{whole}{sign}\s*|(?<![^\n]){whole}(?=\s)\s+)"

@@ -136,4 +136,5 @@ UPGRADES: dict[int, Callable[[Json], Json]] = {
     2: _upgrade_of_kinds(2),  # options and spots got ids
     3: _with_settings,
     4: _as_it_is,  # pages got a list of what was refused
+    5: _as_it_is,  # fields got a look of their own
 }

@@ -40,6 +40,7 @@ def sheet_of(document: Document) -> Sheet:
         pages=document.pages,
         fixtures=tuple(fixture for page in document.pages for fixture in seen_fixtures(document, page.id)),
         prompts=tuple(
-            kind_of(field).prompt(field, [shown(field, part) for part in field.parts]) for field in document.fields
+            kind_of(field).prompt(field, [shown(field, part) for part in field.parts], document.style)
+            for field in document.fields
         ),
     )

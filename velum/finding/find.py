@@ -1,16 +1,17 @@
 """Where students answer on a page."""
 
 from collections.abc import Iterable, Iterator, Sequence
+from typing import Any
 
 from velum.finding.blanks import Blank, blanks_of
 from velum.finding.found import Found
-from velum.finding.labels import Label, labels_of
+from velum.finding.labels import Label, labels_of, section_of
 from velum.finding.open_tables import open_tables
 from velum.finding.options import Options, options_of
 from velum.finding.printed import Printed
 from velum.finding.rect import Rect
 from velum.finding.rooms import boxes_of, small_boxes, tables_of
-from velum.finding.ruling import find_ruling
+from velum.finding.ruling import Ruling
 from velum.geometry.box import Box
 
 MOST_FOUND = 300
@@ -20,12 +21,13 @@ _SPACE = 3.4
 """Lines of print that are left free under a question, from which on that is room for an answer."""
 
 
-def find_places(printed: Printed) -> list[Found]:
-    """The places of a page, down the page."""
+def find_places(printed: Printed, ruling: Ruling) -> list[Found]:
+    """The places of a page with its ruling, down the page."""
     if not printed.is_from_right:
-        return _find(printed)
+        return _find(printed, ruling)
     # Where one reads from the right, all is as if seen in a mirror.
-    return [_in_mirror(place, printed.width) for place in _find(printed.in_mirror())]
+    found = _find(printed.in_mirror(), ruling.in_mirror(printed.width))
+    return [_in_mirror(place, printed.width) for place in found]
 
 
 def _in_mirror(place: Found, width: float) -> Found:
@@ -35,8 +37,7 @@ def _in_mirror(place: Found, width: float) -> Found:
     return place.changed(box=turned(place.box), spots=tuple(turned(spot) for spot in place.spots))
 
 
-def _find(printed: Printed) -> list[Found]:
-    ruling = find_ruling(printed.grey, photographed=printed.photographed)
+def _find(printed: Printed, ruling: Ruling) -> list[Found]:
     tables = tables_of(ruling)
     labels = labels_of(printed, [room.rect for table in tables if len(table.rooms) > 1 for room in table.rooms])
     opened = open_tables(printed, ruling.free)
@@ -51,7 +52,7 @@ def _find(printed: Printed) -> list[Found]:
     blanks += _spaces(printed, questions, [blank.rect for blank in blanks] + spots)
     found = [
         *(_written(printed, blank, questions) for blank in blanks),
-        *(_ticked(group, questions) for group in options),
+        *(_ticked(printed, group, questions) for group in options),
     ]
     found = [place for place in found if _is_on(place, printed)]
     return sorted(found, key=lambda place: (round(place.box.y / 8), place.box.x))[:MOST_FOUND]
@@ -74,22 +75,33 @@ def _written(printed: Printed, blank: Blank, labels: Sequence[Label]) -> Found:
         sort=blank.sort,
         box=blank.rect.box,
         number=number,
+        **_place_of(label, labels, printed),
         name=_name_of(printed, blank.rect, label),
         several=blank.rows > 1,
         confidence=blank.confidence,
     )
 
 
-def _ticked(group: Options, labels: Sequence[Label]) -> Found:
-    number, _ = _number_of(group.rect, labels)
+def _ticked(printed: Printed, group: Options, labels: Sequence[Label]) -> Found:
+    number, label = _number_of(group.rect, labels)
     return Found(
         sort="options",
         box=group.rect.box,
         number=number,
+        **_place_of(label, labels, printed),
         spots=tuple(spot.box for spot in group.spots),
         says=group.says,
         confidence=group.confidence,
     )
+
+
+def _place_of(label: Label | None, labels: Sequence[Label], printed: Printed) -> dict[str, Any]:
+    """Which of the numbers of a page a label is, and the section that it stands in."""
+    if label is None:
+        return {}
+    numbered = label if label.depth == 0 else _above(label, 0, labels)
+    section = section_of(numbered, labels, printed) if numbered else ""
+    return {"asked": labels.index(label), "section": section}
 
 
 def _number_of(rect: Rect, labels: Sequence[Label]) -> tuple[str, Label | None]:

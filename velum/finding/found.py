@@ -18,6 +18,10 @@ class Found(Model):
     box: Box
     number: str = ""
     """As it is printed beside it, with that of the question above it: "3b"."""
+    asked: int | None = None
+    """Which of the numbers of the page that is, from above: two questions may bear the same."""
+    section: str = ""
+    """The letter or the number of the section that the question stands in."""
     name: str = ""
     """For those who listen: the words beside it."""
     spots: tuple[Box, ...] = ()

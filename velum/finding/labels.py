@@ -13,6 +13,11 @@ _ROMAN = re.compile(r"^[(\[]?(i{1,3}|iv|vi{0,3}|ix|x)[.):\]]+$")
 _IN_BRACKETS = re.compile(r"^[(\[](\d{1,3})[)\]]$")
 _CLOSED = re.compile(r"[.):\]]$")
 
+_SECTION = re.compile(r"^(?:section|part|teil|abschnitt|exercise|partie|parte|sección|sezione|seção)$", re.IGNORECASE)
+"""Words that sections are called by."""
+
+_NAME = re.compile(r"^([A-Z]|\d{1,2}|[IVX]{1,4})[.:)]?$")
+
 _APART = 9.0
 """Points from the word before, from which on a word begins something of its own."""
 
@@ -51,6 +56,19 @@ def labels_of(printed: Printed, cells: Sequence[Rect] = ()) -> list[Label]:
         ]
     found = [*found, *_bare(printed, found)]
     return [label for label in found if label.is_closed or not any(cell.holds(label.rect) for cell in cells)]
+
+
+def section_of(label: Label, labels: Sequence[Label], printed: Printed) -> str:
+    """The letter or number of the section that a numbered question stands in; empty: of none."""
+    above = [
+        (other.rect, other.text)
+        for other in labels
+        if other.depth == 1 and other.text.isupper() and other.rect.x <= label.rect.x + 4
+    ]
+    for row in printed.rows:
+        if len(row.tokens) > 1 and _SECTION.match(row.tokens[0].text) and (name := _NAME.match(row.tokens[1].text)):
+            above.append((row.rect, name[1]))
+    return max(((rect.y, text) for rect, text in above if rect.bottom <= label.rect.y + 2), default=(0, ""))[1]
 
 
 def _bare(printed: Printed, known: list[Label]) -> list[Label]:

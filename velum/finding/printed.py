@@ -66,6 +66,11 @@ class Printed:
         heights = sorted(token.rect.height for token in self.tokens if len(token.text) > 1)
         return min(max(heights[len(heights) * 4 // 5], 6.0), 40.0) if heights else 11.0
 
+    @property
+    def area(self) -> float:
+        """In square points."""
+        return self.width * self.height
+
     @cached_property
     def rows(self) -> tuple[Row, ...]:
         """All words, in the order of reading down the page; beside each other over its whole width."""

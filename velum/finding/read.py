@@ -8,9 +8,12 @@ from PIL import Image
 
 from velum.finding.find import find_places
 from velum.finding.found import Found
+from velum.finding.guides import Guides, guides_of
 from velum.finding.printed import SCALE, Grey, Printed, Token
 from velum.finding.rect import around, rect_of
+from velum.finding.ruling import find_ruling
 from velum.geometry.box import Box
+from velum.model import Model
 from velum.paper.look import AS_IT_IS, Look
 from velum.paper.page_size import PageSize
 from velum.paper.pdf import PdfPage
@@ -33,13 +36,20 @@ Shown = Callable[[Box], Box | None]
 """Where something of the file's page is seen on the page as shown; None: not on it."""
 
 
-def places_of_print(
+class Reading(Model):
+    """Where students answer on a page as it is shown, and what is printed around."""
+
+    places: tuple[Found, ...] = ()
+    guides: Guides = Guides()
+
+
+def reading_of_print(
     page: PdfPage, size: PageSize | None = None, look: Look = AS_IT_IS, shown: Shown = lambda box: box
-) -> list[Found]:
-    """The places of a page that is print; none where it is too large to be looked at. ``size`` is that as shown."""
+) -> Reading:
+    """Read a page that is print; nothing where it is too large to be looked at. ``size`` is that as shown."""
     size = size or page.size
     if size.width * size.height * SCALE**2 > _MOST_PIXELS:
-        return []
+        return Reading()
     tokens = []
     for word in page.words():
         letters = [place for letter in word.letters if (place := shown(letter))]
@@ -52,16 +62,22 @@ def places_of_print(
         if place := shown(illustration):
             left, top = max(0, int(place.x * SCALE)), max(0, int(place.y * SCALE))
             grey[top : int(place.bottom * SCALE) + 1, left : int((place.x + place.width) * SCALE) + 1] = 255
-    return find_places(Printed(size.width, size.height, tuple(tokens), grey))
+    return _reading(Printed(size.width, size.height, tuple(tokens), grey))
 
 
-def places_of_picture(picture: Image.Image, lines: Iterable[Line], size: PageSize) -> list[Found]:
-    """The places of a page that is a picture, as it is shown; ``lines`` are those that were read off it."""
+def reading_of_picture(picture: Image.Image, lines: Iterable[Line], size: PageSize) -> Reading:
+    """Read a page that is a picture, as it is shown; ``lines`` are those that were read off it."""
     tokens = tuple(Token(word.text, rect_of(word.box)) for line in lines for word in line.words if word.seen)
     grey = np.asarray(_at_scale(picture, size))
     # What was read into lines and boxes is found as lines and boxes.
     words = tuple(read for token in tokens if (read := _without_lines(token)))
-    return find_places(Printed(size.width, size.height, words, _wiped(grey, words), photographed=True))
+    return _reading(Printed(size.width, size.height, words, _wiped(grey, words), photographed=True))
+
+
+def _reading(printed: Printed) -> Reading:
+    ruling = find_ruling(printed.grey, photographed=printed.photographed)
+    places = find_places(printed, ruling)
+    return Reading(places=tuple(places), guides=guides_of(printed, ruling, places))
 
 
 def _without_lines(token: Token) -> Token | None:

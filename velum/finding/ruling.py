@@ -4,7 +4,7 @@ They are found in its picture, so it does not matter how they were drawn: as lin
 """
 
 from collections.abc import Iterator
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from functools import cached_property
 
 import cv2
@@ -52,6 +52,15 @@ class Ruling:
     """Horizontal lines: as long as they are, as high as they are thick."""
     down: tuple[Rect, ...]
     rooms: tuple[Room, ...]
+
+    def in_mirror(self, width: float) -> "Ruling":
+        """The same on a page so wide, as it is seen in a mirror."""
+
+        def turned(rect: Rect) -> Rect:
+            return Rect(width - rect.right, rect.y, width - rect.x, rect.bottom)
+
+        rooms = tuple(replace(room, rect=turned(room.rect)) for room in self.rooms)
+        return Ruling(tuple(map(turned, self.across)), tuple(map(turned, self.down)), rooms)
 
     @cached_property
     def free(self) -> tuple[Rect, ...]:

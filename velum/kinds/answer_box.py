@@ -23,6 +23,8 @@ Written = Annotated[str, StringConstraints(max_length=20_000), NoNul]
 """What somebody typed; the longest is some eight pages."""
 
 
+Placeholder = Annotated[str, StringConstraints(max_length=100), NoNul]
+
 Right = Annotated[Written, StringConstraints(min_length=1)]
 MOST_ACCEPTED = 100
 
@@ -32,6 +34,8 @@ class AnswerBox(FieldBase):
     lines: Lines = "one"
     signs: Signs = "none"
     """The signs that are offered to be pressed: they are on no keyboard."""
+    placeholder: Placeholder = ""
+    """Stands in it, pale, as long as it is empty: "write here"."""
 
 
 class AnswerBoxKey(KeyBase):
@@ -47,6 +51,7 @@ class AnswerBoxPrompt(PromptBase):
     kind: Literal["answer_box"] = "answer_box"
     lines: Lines
     signs: Signs = "none"
+    placeholder: Placeholder = ""
 
 
 class AnswerBoxAnswer(AnswerBase):

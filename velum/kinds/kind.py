@@ -10,6 +10,7 @@ from pydantic import ValidationError
 from velum.answers.settings import PLAIN, AnswerSettings
 from velum.errors import VelumError
 from velum.kinds.part import WHOLE, Hint, Name, Part, PartId, QuestionNumber
+from velum.kinds.style import USUAL, Style
 from velum.mark import NO_KEY, Mark, blank, for_teacher
 from velum.model import Model
 from velum.placed import Placed
@@ -37,6 +38,10 @@ class FieldBase(Placed):
     """The question's number, where the teacher set it; otherwise it follows from the fields before."""
     hint: Hint = ""
     """Shown to students who checked and were not right, where the handout allows it."""
+    style: Style | None = None
+    """None: the worksheet's usual one."""
+    locked: bool = False
+    """Whether it stays where it is: the teacher has to unlock it to move it."""
 
     @property
     def parts(self) -> tuple[Part, ...]:
@@ -63,6 +68,7 @@ class PromptBase(Placed):
 
     kind: str
     name: Name = ""
+    style: Style = USUAL
     parts: tuple[PartPrompt, ...]
 
 
@@ -204,10 +210,13 @@ class Kind(Generic[F, K, P, A]):
         """The type of what is saved by itself."""
         return self.entries.entry if self.entries else self.answer
 
-    def prompt(self, field: F, parts: Sequence[PartPrompt]) -> P:
-        """What students are shown of a field: what the prompt's type names, and its parts."""
-        shown = {name: getattr(field, name) for name in self.prompt_type.model_fields if name != "parts"}
-        return self.prompt_type(**shown, parts=tuple(parts))
+    def prompt(self, field: F, parts: Sequence[PartPrompt], usual: Style = USUAL) -> P:
+        """What students are shown of a field: what the prompt's type names, and its parts.
+
+        ``usual`` is the style of fields that have none of their own.
+        """
+        own = {name: getattr(field, name) for name in self.prompt_type.model_fields if name not in ("parts", "style")}
+        return self.prompt_type(**own, style=field.style or usual, parts=tuple(parts))
 
     def read_entry(self, field: F, name: str, data: Any) -> AnswerBase:
         """What is saved under this name of an answer to this field, from what a browser sent or what was kept.

@@ -51,11 +51,16 @@ def _each_once(spots: tuple[Spot, ...]) -> tuple[Spot, ...]:
 Spots = Annotated[tuple[Spot, ...], Limits(min_length=1, max_length=MOST_OPTIONS), AfterValidator(_each_once)]
 
 
+Sign = Literal["tick", "cross", "ring"]
+
+
 class TickPlaces(FieldBase):
     kind: Literal["tick_places"] = "tick_places"
     spots: Spots
     several: bool = False
     part_marks: bool = True
+    sign: Sign = "tick"
+    """What is put where a student presses."""
 
     def turned(self, page: str, by: Turn, width: float, height: float) -> "TickPlaces":
         """The spots turn with the box that they are shares of."""
@@ -92,6 +97,7 @@ class TickPlacesPrompt(PromptBase):
     kind: Literal["tick_places"] = "tick_places"
     spots: Spots
     several: bool
+    sign: Sign = "tick"
 
 
 class TickPlacesAnswer(TickedAnswer):

@@ -87,6 +87,7 @@ OWNERS = {
     ("GET", "/api/worksheets/<worksheet_id>/pictures"),
     ("GET", "/api/worksheets/<worksheet_id>/texts"),
     ("GET", "/api/worksheets/<worksheet_id>/found"),
+    ("GET", "/api/worksheets/<worksheet_id>/pages/<page_id>/guides"),
     ("GET", "/api/worksheets/<worksheet_id>/look-over"),
     ("POST", "/api/worksheets/<worksheet_id>/pasted-key"),
     ("POST", "/api/worksheets/<worksheet_id>/pictures"),

@@ -21,6 +21,11 @@ class Trying(WorldCase):
         slips = {"by": "words", "slips": True}
         self.assertEqual(self.send([], text="harbour", comparison=slips).json()["proposals"], [])
 
+    def test_it_is_told_whether_there_is_a_unit_to_settle_anything_about(self) -> None:
+        for text, has_unit in (("12 cm", True), ("12", False), ("€3.50", True), ("harbour", False), ("5 cats", True)):
+            self.assertEqual(self.send([], text=text).json()["has_unit"], has_unit, text)
+        self.assertTrue(self.send([], text="12", also=["120 mm"]).json()["has_unit"])
+
     def test_a_key_that_makes_no_sense_is_refused(self) -> None:
         for key in (
             {"text": ""},

@@ -157,7 +157,7 @@ class Editing(WorldCase):
 
     def test_edits_of_an_older_release_that_waited_on_a_device_are_read(self) -> None:
         place = {"op": "place", "field": self.stored().document["fields"][0] | {"id": "pick1", "kind": "choice"}}
-        for name in ("lines", "signs"):
+        for name in ("lines", "signs", "placeholder"):
             del place["field"][name]
         place["field"]["options"] = [{"text": "ebb"}, {"text": "flood"}]
         key = {"op": "set_key", "field_id": "pick1", "key": {"kind": "choice", "picked": [1]}}

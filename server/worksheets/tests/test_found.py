@@ -4,6 +4,8 @@ import uuid
 from pathlib import Path
 from typing import Any
 
+from django.core.cache import cache
+
 from server.drawing import queue
 from server.testing.world import JSON, WorldCase, make_teacher, teacher_client
 from server.worksheets.models import Worksheet
@@ -48,6 +50,28 @@ class FoundPlaces(WorldCase):
         self.assertEqual(
             [spot["name"] for spot in one["field"]["spots"]], ["the lamp", "the stove", "a candle", "a fire"]
         )
+
+    def test_what_is_printed_is_told_to_bring_fields_in_line_with(self) -> None:
+        worksheet = self.bring_in("browser_underscores")
+        found = self.found(worksheet)
+        page = Worksheet.objects.get(pk=worksheet).document["pages"][0]["id"]
+        told = self.client.get(f"/api/worksheets/{worksheet}/pages/{page}/guides").json()["guides"]
+        self.assertGreater(len(told["text"]), 5)
+        blanks = {tuple(each["field"]["box"][side] for side in ("x", "y", "width", "height")) for each in found}
+        self.assertLessEqual(blanks, {tuple(place) for place in told["blanks"]})
+        self.assertEqual(self.client.get(f"/api/worksheets/{worksheet}/pages/none/guides").status_code, 404)
+
+    def test_the_desk_names_pages_whose_places_wait(self) -> None:
+        worksheet = self.bring_in("browser_underscores")
+        found = self.found(worksheet)
+
+        def waiting() -> list[list[int]]:
+            cache.clear()
+            return [sheet["waiting"] for sheet in self.client.get("/api/worksheets").json()]
+
+        self.assertEqual(waiting(), [[1]])
+        self.edit(worksheet, *({"op": "place", "field": each["field"]} for each in found))
+        self.assertEqual(waiting(), [[]])
 
     def test_where_a_field_lies_nothing_is_proposed_any_more(self) -> None:
         worksheet = self.bring_in("browser_underscores")

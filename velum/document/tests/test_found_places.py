@@ -1,4 +1,5 @@
 import unittest
+from typing import Any
 
 from velum.document.edits import RefuseFound, TurnPage, apply
 from velum.document.found_places import proposed, still_free
@@ -12,8 +13,8 @@ from velum.kinds.tick_places import TickPlaces
 PAGE = page()
 
 
-def found(y: float, number: str = "", sort: Sort = "line", confidence: float = 1.0) -> Found:
-    return Found(sort=sort, box=Box(x=72, y=y, width=120, height=18), number=number, confidence=confidence)
+def found(y: float, number: str = "", sort: Sort = "line", confidence: float = 1.0, **more: Any) -> Found:
+    return Found(sort=sort, box=Box(x=72, y=y, width=120, height=18), number=number, confidence=confidence, **more)
 
 
 def numbers(*places: Found) -> list[str]:
@@ -29,6 +30,20 @@ class Proposals(unittest.TestCase):
         self.assertEqual(numbers(found(100, "A"), found(130, "A")), ["A1", "A2"])
         many = numbers(*(found(20 + 20 * place, "1") for place in range(28)))
         self.assertEqual(len(set(many)), 28)
+
+    def test_sections_that_begin_again_from_one_are_told_apart(self) -> None:
+        places = [
+            found(100, "1", asked=0, section="A"),
+            found(130, "2", asked=1, section="A"),
+            found(160, "1", asked=2, section="B"),
+            found(180, "1", asked=2, section="B"),
+        ]
+        self.assertEqual(numbers(*places), ["A1", "A2", "B1a", "B1b"])
+        self.assertEqual(numbers(*places[:2]), ["1", "2"])
+        alone = [getattr(each.field, "number", "") for each in proposed(PAGE, places[:2], {"2"})]
+        self.assertEqual(alone, ["A1", "A2"])
+        digits = [found(100, "1", asked=0, section="1"), found(130, "1", asked=1, section="2")]
+        self.assertEqual(numbers(*digits), ["1.1", "2.1"])
 
     def test_the_students_name_and_what_is_doubtful_is_not_offered(self) -> None:
         self.assertEqual(proposed(PAGE, [found(100, sort="name"), found(130, confidence=0.3)]), [])

@@ -51,6 +51,24 @@ class ByNumber(unittest.TestCase):
         self.assertEqual(found(BOXES, "1. 2.5\n2. 3 boats\n3. 1. crab"), {"1": "2.5", "2": "3 boats", "3": "1. crab"})
         self.assertEqual(found(BOXES, "1. about 4: no more\n2. 7"), {"1": "about 4: no more", "2": "7"})
 
+    def test_sections_stand_before_numbers_or_above_them(self) -> None:
+        sheet = numbered("A1", "A2", "B1", "B2")
+        wanted = {"A1": "crab", "A2": "B", "B1": "low", "B2": "7"}
+        for text in (
+            "A1. crab\nA2. B\nB1. low\nB2. 7",
+            "A\n1. crab\n2. B\nB\n1. low\n2. 7",
+            "Section A\n1 crab\n2 B\nSection B:\n1 low\n2 7",
+            "1. crab 2. B\n1. low 2. 7",
+        ):
+            with self.subTest(text=text):
+                self.assertEqual(found(sheet, text), wanted)
+                self.assertEqual(match_key(sheet, text).left_over, [])
+
+    def test_from_a_field_on_numbers_are_those_of_the_fields_from_there(self) -> None:
+        sheet = numbered("1", "2", "B1", "B2")
+        self.assertEqual(found(sheet, "1. low\n2. 7", "box2"), {"B1": "low", "B2": "7"})
+        self.assertEqual(found(sheet, "1. low\n2. 7"), {"1": "low", "2": "7"})
+
     def test_an_answer_of_several_lines(self) -> None:
         self.assertEqual(found(BOXES, "1. It holds on\nto the rock.\n2. crab")["1"], "It holds on\nto the rock.")
 

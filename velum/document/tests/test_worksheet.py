@@ -7,6 +7,7 @@ from velum.document.sheet import sheet_of
 from velum.document.tests.examples import a_document, answer_box
 from velum.kinds.answer_box import AnswerBoxKey
 from velum.kinds.choice import Choice, worded
+from velum.kinds.style import BOLD_AND_TINTED, Style
 
 
 class Keeping(unittest.TestCase):
@@ -33,6 +34,12 @@ class Keeping(unittest.TestCase):
         self.assertEqual((read.settings.decimal, read.keys["box1"]), (",", AnswerBoxKey(text="ebb")))
         edit = upgraded_edit(2, {"op": "set_decimal", "decimal": ","})
         self.assertEqual(edit, {"op": "set_settings", "settings": {"decimal": ","}})
+
+    def test_what_was_laid_before_fields_had_a_style_looks_as_it_did(self) -> None:
+        older = a_document(answer_box("box1")).model_dump(mode="json") | {"version": 5}
+        del older["style"], older["fields"][0]["style"], older["fields"][0]["locked"]
+        self.assertEqual(read_document(older), a_document(answer_box("box1")))
+        self.assertEqual(sheet_of(read_document(older)).prompts[0].style, Style())
 
     def test_another_releases_document_is_told_apart(self) -> None:
         for version in (0, VERSION + 1, None, "2"):
@@ -65,6 +72,11 @@ class Sheets(unittest.TestCase):
         sheet = sheet_of(a_document(answer_box("box1"), answer_box("box2"), keys={"box1": "bladder wrack"}))
         self.assertEqual([prompt.id for prompt in sheet.prompts], ["box1", "box2"])
         self.assertNotIn("bladder", sheet.model_dump_json())
+
+    def test_fields_look_as_is_usual_or_as_they_do_themselves(self) -> None:
+        own = answer_box("box2").changed(style=Style(border="none"))
+        sheet = sheet_of(a_document(answer_box("box1"), own).changed(style=BOLD_AND_TINTED))
+        self.assertEqual([prompt.style for prompt in sheet.prompts], [BOLD_AND_TINTED, Style(border="none")])
 
     def test_a_field_is_found_by_its_name(self) -> None:
         sheet = a_document(answer_box("box1"))

@@ -8,7 +8,7 @@ from reportlab.lib.pagesizes import A4
 from reportlab.pdfgen.canvas import Canvas
 
 from velum.finding.found import Found
-from velum.finding.read import places_of_print
+from velum.finding.read import reading_of_print
 from velum.paper.pdf import pdf_page
 from velum.testing import papers
 
@@ -32,10 +32,10 @@ class Page:
     def box(self, x: float, y: float, width: float, height: float) -> None:
         self.canvas.rect(x, HEIGHT - y - height, width, height)
 
-    def found(self) -> list[Found]:
+    def found(self) -> tuple[Found, ...]:
         self.canvas.save()
         with pdf_page(self.out.getvalue(), 0) as page:
-            return places_of_print(page)
+            return reading_of_print(page).places
 
 
 def found(draw: Callable[[Page], None]) -> list[tuple[str, str]]:
@@ -95,6 +95,16 @@ class Blanks(unittest.TestCase):
             page.write(176, 125, "and saw that the light had gone out.")
 
         self.assertEqual(found(draw), [("line", ""), ("line", "")])
+
+    def test_the_section_of_a_question_is_known(self) -> None:
+        page = Page()
+        page.write(72, 100, "A. Fill in the words.")
+        page.write(90, 130, "1. The lamp is ____________")
+        page.write(72, 170, "Section B   Numbers")
+        page.write(90, 200, "1. Steps: ____________")
+        page.write(90, 230, "2. Boats: ____________")
+        told = [(place.section, place.number) for place in page.found()]
+        self.assertEqual(told, [("A", "1"), ("B", "1"), ("B", "2")])
 
     def test_a_list_of_contents_has_no_blanks(self) -> None:
         def draw(page: Page) -> None:
@@ -240,7 +250,7 @@ class Elsewhere(unittest.TestCase):
         means = dict(zip("abcdefghij", "מגדלורשהנק", strict=True))
         content = b"BT /F1 12 Tf 440 700 Td (abcdefghij) Tj ET 0.5 w 200 698 m 420 698 l S"
         with pdf_page(papers.with_font(content, means), 0) as page:
-            (place,) = places_of_print(page)
+            (place,) = reading_of_print(page).places
         self.assertEqual(place.sort, "line")
         self.assertAlmostEqual(place.box.x, 200, delta=1.5)
 
@@ -250,4 +260,4 @@ class Elsewhere(unittest.TestCase):
         )
         for data in (papers.with_content(lines), papers.with_content(b"", (5_000, 5_000)), papers.noise()):
             with pdf_page(data, 0) as page:
-                self.assertLessEqual(len(places_of_print(page)), 300)
+                self.assertLessEqual(len(reading_of_print(page).places), 300)

@@ -17,6 +17,7 @@ from velum.geometry.box import Box, moved_box
 from velum.kinds import KINDS, Answer, AnyKind, Entry, Field, Key, Prompt, registry
 from velum.kinds.kind import AnswerRefused, PartPrompt
 from velum.kinds.part import WHOLE
+from velum.kinds.style import USUAL
 from velum.kinds.tests.made_up import MADE_UP
 from velum.mark import Verdict
 from velum.sentence import Sentence
@@ -94,7 +95,8 @@ class Contract(unittest.TestCase):
             field = kind.example[0]
             prompt = prompt_of(kind, field)
             self.assertIsInstance(prompt, kind.prompt_type)
-            for name in kind.prompt_type.model_fields.keys() - {"parts"}:
+            self.assertEqual(prompt.style, field.style or USUAL)
+            for name in kind.prompt_type.model_fields.keys() - {"parts", "style"}:
                 self.assertEqual(getattr(prompt, name), getattr(field, name))
                 theirs, own = kind.prompt_type.model_fields[name], kind.field.model_fields[name]
                 self.assertEqual(theirs.annotation, own.annotation)
@@ -295,7 +297,7 @@ class InTheBrowser(unittest.TestCase):
 class Registry(unittest.TestCase):
     def test_every_module_of_a_kind_is_registered(self) -> None:
         folder = Path(kinds.__file__).parent
-        shared = {"__init__", "by_kind", "kind", "part", "picking"}
+        shared = {"__init__", "by_kind", "kind", "part", "picking", "style"}
         self.assertEqual({path.stem for path in folder.glob("*.py")} - shared, set(KINDS))
 
     def test_every_folder_of_the_front_end_is_registered(self) -> None:

@@ -24,6 +24,12 @@ export function aligned(boxes: Box[], side: Side, frame: Box = around(boxes)): B
   });
 }
 
+/** The boxes as wide, or as high, as the first of them. */
+export function sameSize(boxes: Box[], side: "width" | "height"): Box[] {
+  const [first] = boxes;
+  return first ? boxes.map((box) => ({ ...box, [side]: first[side] })) : [];
+}
+
 /** The boxes with equal gaps between them; the first and the last stay where they are. */
 export function spread(boxes: Box[], way: "across" | "down"): Box[] {
   const [at, length] = way === "across" ? (["x", "width"] as const) : (["y", "height"] as const);

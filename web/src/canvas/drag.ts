@@ -1,15 +1,18 @@
 // One gesture with mouse, pen or finger, from press to release, at most one step a frame.
 //
 // It is told in points of the page, so it knows of scrolling; near an edge of what scrolls, that goes on by itself. Escape and
-// undo take it back, and so does a pointer that is lost. A finger that moves at once scrolls the page, where the page may be
+// undo take it back, and so does a pointer that is lost, or a second finger. A finger that moves at once scrolls the page, where the page may be
 // scrolled; one that rests first, or presses something in hand, drags.
 
 import type { Point } from "./box";
 import type { Viewport } from "./viewport";
 
 export interface Gesture {
-  /** The pointer is at a point of the page; `by` is how far that is from where it was pressed. At most once a frame. */
-  move(at: Point, by: Point): void;
+  /**
+   * The pointer is at a point of the page; `by` is how far that is from where it was pressed, and `free` whether a key is held
+   * that keeps what is dragged from being brought in line. At most once a frame.
+   */
+  move(at: Point, by: Point, free: boolean): void;
   /** The gesture ended: `dragged` is false for a press that hardly moved. */
   end(dragged: boolean): void;
   /** The gesture was taken back. */
@@ -52,7 +55,7 @@ export function drag(
       if ((away || !within) && goesOn(scroller, x, y)) frame = requestAnimationFrame(step);
     }
     const at = view.toPage({ x: last.clientX, y: last.clientY });
-    gesture.move(at, { x: at.x - from.x, y: at.y - from.y });
+    gesture.move(at, { x: at.x - from.x, y: at.y - from.y }, last.altKey);
   };
   const soon = () => void (frame ||= requestAnimationFrame(step));
 
@@ -83,6 +86,7 @@ export function drag(
     giveUp();
   };
   const onScroll = () => soon();
+  const onTouch = (event: TouchEvent) => event.touches.length > 1 && giveUp();
 
   const listening: [EventTarget, string, (event: never) => void, boolean?][] = [
     [target, "pointermove", onMove],
@@ -92,6 +96,7 @@ export function drag(
     [window, "keydown", onKey, true],
     [window, "blur", giveUp],
     [window, "scroll", onScroll, true],
+    [window, "touchstart", onTouch, true],
   ];
   const stop = () => {
     cancelAnimationFrame(frame);
@@ -118,7 +123,9 @@ export function dragOrScroll(press: PointerEvent, view: Viewport, gesture: Gestu
     target.removeEventListener("pointerup", onUp);
     target.removeEventListener("pointercancel", onCancel);
     target.removeEventListener("pointermove", onMove);
+    window.removeEventListener("touchstart", onTouch, true);
   };
+  const onTouch = (event: TouchEvent) => event.touches.length > 1 && onCancel();
   const onMove = ({ clientX, clientY }: PointerEvent) => {
     if (Math.hypot(clientX - press.clientX, clientY - press.clientY) >= TREMBLE.touch) onCancel();
   };
@@ -138,6 +145,7 @@ export function dragOrScroll(press: PointerEvent, view: Viewport, gesture: Gestu
   target.addEventListener("pointerup", onUp);
   target.addEventListener("pointercancel", onCancel);
   target.addEventListener("pointermove", onMove);
+  window.addEventListener("touchstart", onTouch, true);
 }
 
 /** From now on, and as long as it is down, the finger that rests on an element scrolls nothing. */

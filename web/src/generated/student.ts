@@ -803,11 +803,27 @@ export interface components {
                 /** Parts */
                 parts: components["schemas"]["PartPrompt"][];
                 /**
+                 * Placeholder
+                 * @default
+                 */
+                placeholder: string;
+                /**
                  * Signs
                  * @default none
                  * @enum {string}
                  */
                 signs: "none" | "chemistry" | "maths";
+                /**
+                 * @default {
+                 *       "border": "thin",
+                 *       "fill": "film",
+                 *       "see_through": true,
+                 *       "size": null,
+                 *       "colour": null,
+                 *       "align": "start"
+                 *     }
+                 */
+                style: components["schemas"]["Style"];
             } | {
                 /**
                  * Arrangement
@@ -836,6 +852,17 @@ export interface components {
                 parts: components["schemas"]["PartPrompt"][];
                 /** Several */
                 several: boolean;
+                /**
+                 * @default {
+                 *       "border": "thin",
+                 *       "fill": "film",
+                 *       "see_through": true,
+                 *       "size": null,
+                 *       "colour": null,
+                 *       "align": "start"
+                 *     }
+                 */
+                style: components["schemas"]["Style"];
             } | {
                 box: components["schemas"]["Box"];
                 /** Id */
@@ -857,8 +884,25 @@ export interface components {
                 parts: components["schemas"]["PartPrompt"][];
                 /** Several */
                 several: boolean;
+                /**
+                 * Sign
+                 * @default tick
+                 * @enum {string}
+                 */
+                sign: "tick" | "cross" | "ring";
                 /** Spots */
                 spots: components["schemas"]["Spot"][];
+                /**
+                 * @default {
+                 *       "border": "thin",
+                 *       "fill": "film",
+                 *       "see_through": true,
+                 *       "size": null,
+                 *       "colour": null,
+                 *       "align": "start"
+                 *     }
+                 */
+                style: components["schemas"]["Style"];
             })[];
             /** Title */
             title: string;
@@ -907,6 +951,38 @@ export interface components {
              * @default 1
              */
             width: number;
+        };
+        /**
+         * Style
+         * @description How fields look. The plainest is what fields had when nothing could be settled.
+         */
+        Style: {
+            /**
+             * Align
+             * @default start
+             * @enum {string}
+             */
+            align: "start" | "centre" | "end";
+            /**
+             * Border
+             * @default thin
+             * @enum {string}
+             */
+            border: "thin" | "bold" | "below" | "none";
+            /** Colour */
+            colour?: string | null;
+            /**
+             * Fill
+             * @default film
+             */
+            fill: string | ("film" | "none");
+            /**
+             * See Through
+             * @default true
+             */
+            see_through: boolean;
+            /** Size */
+            size?: number | null;
         };
         /**
          * Table

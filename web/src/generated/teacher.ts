@@ -407,6 +407,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/worksheets/{worksheet_id}/pages/{page_id}/guides": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Get Guides
+         * @description What is printed on a page as it is shown, to bring what is laid by hand in line with.
+         */
+        get: operations["get_guides"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/worksheets/{worksheet_id}/pages/{page_id}/replacement": {
         parameters: {
             query?: never;
@@ -776,6 +796,11 @@ export interface components {
                  */
                 lines: "one" | "several";
                 /**
+                 * Locked
+                 * @default false
+                 */
+                locked: boolean;
+                /**
                  * Name
                  * @default
                  */
@@ -788,6 +813,11 @@ export interface components {
                 /** Page */
                 page: string;
                 /**
+                 * Placeholder
+                 * @default
+                 */
+                placeholder: string;
+                /**
                  * Points
                  * @default 1
                  */
@@ -798,6 +828,7 @@ export interface components {
                  * @enum {string}
                  */
                 signs: "none" | "chemistry" | "maths";
+                style?: components["schemas"]["Style"] | null;
             } | {
                 /**
                  * Arrangement
@@ -819,6 +850,11 @@ export interface components {
                  * @constant
                  */
                 kind: "choice";
+                /**
+                 * Locked
+                 * @default false
+                 */
+                locked: boolean;
                 /**
                  * Name
                  * @default
@@ -848,6 +884,7 @@ export interface components {
                  * @default false
                  */
                 several: boolean;
+                style?: components["schemas"]["Style"] | null;
             } | {
                 box: components["schemas"]["Box"];
                 /**
@@ -863,6 +900,11 @@ export interface components {
                  * @constant
                  */
                 kind: "tick_places";
+                /**
+                 * Locked
+                 * @default false
+                 */
+                locked: boolean;
                 /**
                  * Name
                  * @default
@@ -890,8 +932,15 @@ export interface components {
                  * @default false
                  */
                 several: boolean;
+                /**
+                 * Sign
+                 * @default tick
+                 * @enum {string}
+                 */
+                sign: "tick" | "cross" | "ring";
                 /** Spots */
                 spots: components["schemas"]["Spot"][];
+                style?: components["schemas"]["Style"] | null;
             };
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -983,6 +1032,8 @@ export interface components {
             title: string;
             /** Unreadable */
             unreadable: boolean;
+            /** Waiting */
+            waiting: number[];
         };
         /**
          * Document
@@ -1022,6 +1073,11 @@ export interface components {
                  */
                 lines: "one" | "several";
                 /**
+                 * Locked
+                 * @default false
+                 */
+                locked: boolean;
+                /**
                  * Name
                  * @default
                  */
@@ -1034,6 +1090,11 @@ export interface components {
                 /** Page */
                 page: string;
                 /**
+                 * Placeholder
+                 * @default
+                 */
+                placeholder: string;
+                /**
                  * Points
                  * @default 1
                  */
@@ -1044,6 +1105,7 @@ export interface components {
                  * @enum {string}
                  */
                 signs: "none" | "chemistry" | "maths";
+                style?: components["schemas"]["Style"] | null;
             } | {
                 /**
                  * Arrangement
@@ -1065,6 +1127,11 @@ export interface components {
                  * @constant
                  */
                 kind: "choice";
+                /**
+                 * Locked
+                 * @default false
+                 */
+                locked: boolean;
                 /**
                  * Name
                  * @default
@@ -1094,6 +1161,7 @@ export interface components {
                  * @default false
                  */
                 several: boolean;
+                style?: components["schemas"]["Style"] | null;
             } | {
                 box: components["schemas"]["Box"];
                 /**
@@ -1109,6 +1177,11 @@ export interface components {
                  * @constant
                  */
                 kind: "tick_places";
+                /**
+                 * Locked
+                 * @default false
+                 */
+                locked: boolean;
                 /**
                  * Name
                  * @default
@@ -1136,8 +1209,15 @@ export interface components {
                  * @default false
                  */
                 several: boolean;
+                /**
+                 * Sign
+                 * @default tick
+                 * @enum {string}
+                 */
+                sign: "tick" | "cross" | "ring";
                 /** Spots */
                 spots: components["schemas"]["Spot"][];
+                style?: components["schemas"]["Style"] | null;
             })[];
             /**
              * Fixtures
@@ -1198,14 +1278,25 @@ export interface components {
              *     }
              */
             settings: components["schemas"]["AnswerSettings"];
+            /**
+             * @default {
+             *       "border": "thin",
+             *       "fill": "film",
+             *       "see_through": true,
+             *       "size": null,
+             *       "colour": null,
+             *       "align": "start"
+             *     }
+             */
+            style: components["schemas"]["Style"];
             /** Title */
             title: string;
             /**
              * Version
-             * @default 5
+             * @default 6
              * @constant
              */
-            version: 5;
+            version: 6;
         };
         /**
          * DoubtOut
@@ -1231,7 +1322,7 @@ export interface components {
              */
             batch: string;
             /** Edits */
-            edits: (components["schemas"]["PlaceField"] | components["schemas"]["ChangeField"] | components["schemas"]["RemoveField"] | components["schemas"]["SetKey"] | components["schemas"]["SwapPaper"] | components["schemas"]["MovePage"] | components["schemas"]["TurnPage"] | components["schemas"]["RefuseFound"] | components["schemas"]["InsertPage"] | components["schemas"]["ShowPage"] | components["schemas"]["SetPageAside"] | components["schemas"]["BringPageBack"] | components["schemas"]["ForgetPage"] | components["schemas"]["LayFixture"] | components["schemas"]["ChangeFixture"] | components["schemas"]["LayerFixture"] | components["schemas"]["RemoveFixture"] | components["schemas"]["SetSettings"] | components["schemas"]["SetGroups"] | components["schemas"]["Rename"])[];
+            edits: (components["schemas"]["PlaceField"] | components["schemas"]["ChangeField"] | components["schemas"]["RemoveField"] | components["schemas"]["SetKey"] | components["schemas"]["SwapPaper"] | components["schemas"]["MovePage"] | components["schemas"]["TurnPage"] | components["schemas"]["RefuseFound"] | components["schemas"]["InsertPage"] | components["schemas"]["ShowPage"] | components["schemas"]["SetPageAside"] | components["schemas"]["BringPageBack"] | components["schemas"]["ForgetPage"] | components["schemas"]["LayFixture"] | components["schemas"]["ChangeFixture"] | components["schemas"]["LayerFixture"] | components["schemas"]["RemoveFixture"] | components["schemas"]["SetSettings"] | components["schemas"]["SetGroups"] | components["schemas"]["SetStyle"] | components["schemas"]["Rename"])[];
             /** Revision */
             revision: number;
             /**
@@ -1428,6 +1519,40 @@ export interface components {
             id: string;
             /** Points */
             points?: number | null;
+        };
+        /**
+         * Guides
+         * @description ``text`` are pieces of rows, down to the line on which their letters stand; ``across`` and ``down`` are ruled
+         *     lines; ``blanks`` are what can be written in, also where nothing is offered.
+         */
+        Guides: {
+            /**
+             * Across
+             * @default []
+             */
+            across: number[][];
+            /**
+             * Blanks
+             * @default []
+             */
+            blanks: number[][];
+            /**
+             * Down
+             * @default []
+             */
+            down: number[][];
+            /**
+             * Text
+             * @default []
+             */
+            text: number[][];
+        };
+        /**
+         * GuidesOut
+         * @description What is printed on a page, to bring fields in line with; None: it is not known yet.
+         */
+        GuidesOut: {
+            guides: components["schemas"]["Guides"] | null;
         };
         /**
          * HandoutOut
@@ -1925,6 +2050,11 @@ export interface components {
                  */
                 lines: "one" | "several";
                 /**
+                 * Locked
+                 * @default false
+                 */
+                locked: boolean;
+                /**
                  * Name
                  * @default
                  */
@@ -1937,6 +2067,11 @@ export interface components {
                 /** Page */
                 page: string;
                 /**
+                 * Placeholder
+                 * @default
+                 */
+                placeholder: string;
+                /**
                  * Points
                  * @default 1
                  */
@@ -1947,6 +2082,7 @@ export interface components {
                  * @enum {string}
                  */
                 signs: "none" | "chemistry" | "maths";
+                style?: components["schemas"]["Style"] | null;
             } | {
                 /**
                  * Arrangement
@@ -1968,6 +2104,11 @@ export interface components {
                  * @constant
                  */
                 kind: "choice";
+                /**
+                 * Locked
+                 * @default false
+                 */
+                locked: boolean;
                 /**
                  * Name
                  * @default
@@ -1997,6 +2138,7 @@ export interface components {
                  * @default false
                  */
                 several: boolean;
+                style?: components["schemas"]["Style"] | null;
             } | {
                 box: components["schemas"]["Box"];
                 /**
@@ -2012,6 +2154,11 @@ export interface components {
                  * @constant
                  */
                 kind: "tick_places";
+                /**
+                 * Locked
+                 * @default false
+                 */
+                locked: boolean;
                 /**
                  * Name
                  * @default
@@ -2039,8 +2186,15 @@ export interface components {
                  * @default false
                  */
                 several: boolean;
+                /**
+                 * Sign
+                 * @default tick
+                 * @enum {string}
+                 */
+                sign: "tick" | "cross" | "ring";
                 /** Spots */
                 spots: components["schemas"]["Spot"][];
+                style?: components["schemas"]["Style"] | null;
             };
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -2111,6 +2265,11 @@ export interface components {
                  */
                 lines: "one" | "several";
                 /**
+                 * Locked
+                 * @default false
+                 */
+                locked: boolean;
+                /**
                  * Name
                  * @default
                  */
@@ -2123,6 +2282,11 @@ export interface components {
                 /** Page */
                 page: string;
                 /**
+                 * Placeholder
+                 * @default
+                 */
+                placeholder: string;
+                /**
                  * Points
                  * @default 1
                  */
@@ -2133,6 +2297,7 @@ export interface components {
                  * @enum {string}
                  */
                 signs: "none" | "chemistry" | "maths";
+                style?: components["schemas"]["Style"] | null;
             } | {
                 /**
                  * Arrangement
@@ -2154,6 +2319,11 @@ export interface components {
                  * @constant
                  */
                 kind: "choice";
+                /**
+                 * Locked
+                 * @default false
+                 */
+                locked: boolean;
                 /**
                  * Name
                  * @default
@@ -2183,6 +2353,7 @@ export interface components {
                  * @default false
                  */
                 several: boolean;
+                style?: components["schemas"]["Style"] | null;
             } | {
                 box: components["schemas"]["Box"];
                 /**
@@ -2198,6 +2369,11 @@ export interface components {
                  * @constant
                  */
                 kind: "tick_places";
+                /**
+                 * Locked
+                 * @default false
+                 */
+                locked: boolean;
                 /**
                  * Name
                  * @default
@@ -2225,8 +2401,15 @@ export interface components {
                  * @default false
                  */
                 several: boolean;
+                /**
+                 * Sign
+                 * @default tick
+                 * @enum {string}
+                 */
+                sign: "tick" | "cross" | "ring";
                 /** Spots */
                 spots: components["schemas"]["Spot"][];
+                style?: components["schemas"]["Style"] | null;
             };
             source: components["schemas"]["Box"];
         };
@@ -2353,6 +2536,11 @@ export interface components {
                  */
                 lines: "one" | "several";
                 /**
+                 * Locked
+                 * @default false
+                 */
+                locked: boolean;
+                /**
                  * Name
                  * @default
                  */
@@ -2365,6 +2553,11 @@ export interface components {
                 /** Page */
                 page: string;
                 /**
+                 * Placeholder
+                 * @default
+                 */
+                placeholder: string;
+                /**
                  * Points
                  * @default 1
                  */
@@ -2375,6 +2568,7 @@ export interface components {
                  * @enum {string}
                  */
                 signs: "none" | "chemistry" | "maths";
+                style?: components["schemas"]["Style"] | null;
             } | {
                 /**
                  * Arrangement
@@ -2396,6 +2590,11 @@ export interface components {
                  * @constant
                  */
                 kind: "choice";
+                /**
+                 * Locked
+                 * @default false
+                 */
+                locked: boolean;
                 /**
                  * Name
                  * @default
@@ -2425,6 +2624,7 @@ export interface components {
                  * @default false
                  */
                 several: boolean;
+                style?: components["schemas"]["Style"] | null;
             } | {
                 box: components["schemas"]["Box"];
                 /**
@@ -2440,6 +2640,11 @@ export interface components {
                  * @constant
                  */
                 kind: "tick_places";
+                /**
+                 * Locked
+                 * @default false
+                 */
+                locked: boolean;
                 /**
                  * Name
                  * @default
@@ -2467,8 +2672,15 @@ export interface components {
                  * @default false
                  */
                 several: boolean;
+                /**
+                 * Sign
+                 * @default tick
+                 * @enum {string}
+                 */
+                sign: "tick" | "cross" | "ring";
                 /** Spots */
                 spots: components["schemas"]["Spot"][];
+                style?: components["schemas"]["Style"] | null;
             })[];
             /** Fixtures */
             fixtures: (components["schemas"]["Text"] | components["schemas"]["Line"] | components["schemas"]["Shape"] | components["schemas"]["Table"] | components["schemas"]["Grid"] | components["schemas"]["Picture"])[];
@@ -2682,6 +2894,18 @@ export interface components {
             settings: components["schemas"]["AnswerSettings"];
         };
         /**
+         * SetStyle
+         * @description Settle how fields look that have no style of their own.
+         */
+        SetStyle: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            op: "set_style";
+            style: components["schemas"]["Style"];
+        };
+        /**
          * Shape
          * @description A box or an ellipse; without a stroke it is only filled, without a filling only drawn.
          */
@@ -2775,7 +2999,7 @@ export interface components {
             /** Code */
             code: string;
             /** Edits */
-            edits: (components["schemas"]["PlaceField"] | components["schemas"]["ChangeField"] | components["schemas"]["RemoveField"] | components["schemas"]["SetKey"] | components["schemas"]["SwapPaper"] | components["schemas"]["MovePage"] | components["schemas"]["TurnPage"] | components["schemas"]["RefuseFound"] | components["schemas"]["InsertPage"] | components["schemas"]["ShowPage"] | components["schemas"]["SetPageAside"] | components["schemas"]["BringPageBack"] | components["schemas"]["ForgetPage"] | components["schemas"]["LayFixture"] | components["schemas"]["ChangeFixture"] | components["schemas"]["LayerFixture"] | components["schemas"]["RemoveFixture"] | components["schemas"]["SetSettings"] | components["schemas"]["SetGroups"] | components["schemas"]["Rename"])[];
+            edits: (components["schemas"]["PlaceField"] | components["schemas"]["ChangeField"] | components["schemas"]["RemoveField"] | components["schemas"]["SetKey"] | components["schemas"]["SwapPaper"] | components["schemas"]["MovePage"] | components["schemas"]["TurnPage"] | components["schemas"]["RefuseFound"] | components["schemas"]["InsertPage"] | components["schemas"]["ShowPage"] | components["schemas"]["SetPageAside"] | components["schemas"]["BringPageBack"] | components["schemas"]["ForgetPage"] | components["schemas"]["LayFixture"] | components["schemas"]["ChangeFixture"] | components["schemas"]["LayerFixture"] | components["schemas"]["RemoveFixture"] | components["schemas"]["SetSettings"] | components["schemas"]["SetGroups"] | components["schemas"]["SetStyle"] | components["schemas"]["Rename"])[];
             /**
              * Faults
              * @default []
@@ -2818,6 +3042,11 @@ export interface components {
                  */
                 lines: "one" | "several";
                 /**
+                 * Locked
+                 * @default false
+                 */
+                locked: boolean;
+                /**
                  * Name
                  * @default
                  */
@@ -2830,6 +3059,11 @@ export interface components {
                 /** Page */
                 page: string;
                 /**
+                 * Placeholder
+                 * @default
+                 */
+                placeholder: string;
+                /**
                  * Points
                  * @default 1
                  */
@@ -2840,6 +3074,7 @@ export interface components {
                  * @enum {string}
                  */
                 signs: "none" | "chemistry" | "maths";
+                style?: components["schemas"]["Style"] | null;
             } | {
                 /**
                  * Arrangement
@@ -2861,6 +3096,11 @@ export interface components {
                  * @constant
                  */
                 kind: "choice";
+                /**
+                 * Locked
+                 * @default false
+                 */
+                locked: boolean;
                 /**
                  * Name
                  * @default
@@ -2890,6 +3130,7 @@ export interface components {
                  * @default false
                  */
                 several: boolean;
+                style?: components["schemas"]["Style"] | null;
             } | {
                 box: components["schemas"]["Box"];
                 /**
@@ -2905,6 +3146,11 @@ export interface components {
                  * @constant
                  */
                 kind: "tick_places";
+                /**
+                 * Locked
+                 * @default false
+                 */
+                locked: boolean;
                 /**
                  * Name
                  * @default
@@ -2932,8 +3178,15 @@ export interface components {
                  * @default false
                  */
                 several: boolean;
+                /**
+                 * Sign
+                 * @default tick
+                 * @enum {string}
+                 */
+                sign: "tick" | "cross" | "ring";
                 /** Spots */
                 spots: components["schemas"]["Spot"][];
+                style?: components["schemas"]["Style"] | null;
             })[];
             /** Fixtures */
             fixtures: (components["schemas"]["Text"] | components["schemas"]["Line"] | components["schemas"]["Shape"] | components["schemas"]["Table"] | components["schemas"]["Grid"] | components["schemas"]["Picture"])[];
@@ -2970,6 +3223,38 @@ export interface components {
              * @default 1
              */
             width: number;
+        };
+        /**
+         * Style
+         * @description How fields look. The plainest is what fields had when nothing could be settled.
+         */
+        Style: {
+            /**
+             * Align
+             * @default start
+             * @enum {string}
+             */
+            align: "start" | "centre" | "end";
+            /**
+             * Border
+             * @default thin
+             * @enum {string}
+             */
+            border: "thin" | "bold" | "below" | "none";
+            /** Colour */
+            colour?: string | null;
+            /**
+             * Fill
+             * @default film
+             */
+            fill: string | ("film" | "none");
+            /**
+             * See Through
+             * @default true
+             */
+            see_through: boolean;
+            /** Size */
+            size?: number | null;
         };
         /**
          * SwapPaper
@@ -3122,6 +3407,8 @@ export interface components {
             examples: components["schemas"]["Tried"][];
             /** Guessed */
             guessed: components["schemas"]["Words"] | components["schemas"]["Number"] | components["schemas"]["Time"] | components["schemas"]["Ratio"] | components["schemas"]["Formula"] | components["schemas"]["Expression"];
+            /** Has Unit */
+            has_unit: boolean;
             /** Proposals */
             proposals: string[];
         };
@@ -4179,6 +4466,38 @@ export interface operations {
             };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    get_guides: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                page_id: string;
+                worksheet_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GuidesOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -3,6 +3,7 @@
 import { expect, test } from "vitest";
 import type { Answer, Prompt } from "../api/student";
 import { KINDS as STUDENT, type StudentKind } from "./student";
+import { USUAL } from "./look";
 import { KINDS as TEACHER, type FieldOf, type TeacherKind } from "./teacher";
 
 type Kind = Prompt["kind"];
@@ -79,7 +80,7 @@ test.each(NAMES)("a %s knows a blank from an answer", (name) => {
 test.each(NAMES)("a %s can be said in words", (name) => {
   const { field, answer } = answered(name);
   const { words } = EXAMPLES[name];
-  expect(student(name).inWords(answer, { ...field, parts: [] })).toBe(words);
+  expect(student(name).inWords(answer, { ...field, style: USUAL, parts: [] })).toBe(words);
   expect(teacher(name).answerInWords(answer, field)).toBe(words);
 });
 

@@ -3,7 +3,10 @@
 
 import type { Component } from "svelte";
 import type { Answer, Box, Document, Field, Key, Schemas } from "../api/teacher";
+import type { Point, Size } from "../canvas/box";
+import type { Viewport } from "../canvas/viewport";
 import type { Place } from "./form";
+import type { Style } from "./look";
 import { Registry } from "./registry";
 
 export type Kind = Field["kind"];
@@ -14,6 +17,8 @@ export type AnswerOf<K extends Kind> = Extract<Answer, { kind: K }>;
 export interface FaceProps<K extends Kind> {
   field: FieldOf<K>;
   fieldKey: KeyOf<K> | undefined;
+  /** How it looks: as it does itself, or as is usual in its worksheet. */
+  style: Style;
   scale: number;
 }
 
@@ -32,10 +37,23 @@ export interface KeySettingsProps<K extends Kind> {
 
 export interface SettingsProps<K extends Kind> {
   field: FieldOf<K>;
+  /** Its page, in points. */
+  page: Size;
+  /** Whether presses on the page add to it, and what begins or ends that; undefined: several are in hand. */
+  adding: { on: boolean; toggle: () => void } | undefined;
   /** Have the teacher choose a picture. */
   choosePicture: (then: (picture: Schemas["PictureOut"]) => void) => void;
   /** Change the field that the settings were opened for, as it is then; `typing`: more of it may follow. */
   onchange: (change: (field: FieldOf<K>) => FieldOf<K>, typing?: boolean) => void;
+}
+
+/** What is taken hold of in a field that is in hand: parts of it that are moved by themselves. */
+export interface HandlesProps<K extends Kind> {
+  field: FieldOf<K>;
+  view: Viewport;
+  /** Show it so while it is moved; nothing: as it is. */
+  onshow: (field: FieldOf<K> | undefined) => void;
+  onfield: (field: FieldOf<K>) => void;
 }
 
 export interface ReviewProps<K extends Kind> {
@@ -43,6 +61,7 @@ export interface ReviewProps<K extends Kind> {
   /** Which of its places it is. */
   place: Place;
   answer: AnswerOf<K> | undefined;
+  style: Style;
   scale: number;
 }
 
@@ -70,6 +89,10 @@ export interface TeacherKind<K extends Kind> {
   Icon: Component;
   /** What lies in its box while it is placed. */
   Face: Component<FaceProps<K>>;
+  /** Parts of it that are moved by themselves while it is in hand. */
+  Handles?: Component<HandlesProps<K>>;
+  /** The field with one more part at a point that is pressed, in points of its page. */
+  added?(field: FieldOf<K>, at: Point, page: Size): FieldOf<K>;
   /** Where its right answer is set, on the page itself. */
   KeyField: Component<KeyFieldProps<K>>;
   /** How answers are compared with its right one, on the slip of the key sheet. */

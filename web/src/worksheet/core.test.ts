@@ -14,6 +14,7 @@ const OPS: Record<Edit["op"], true> = {
   set_key: true,
   rename: true,
   set_settings: true,
+  set_style: true,
   set_groups: true,
   swap_paper: true,
   move_page: true,

@@ -1,6 +1,7 @@
 import { expect, test } from "vitest";
 import type { Document, Edit, Field } from "../api/teacher";
 import { answerBox } from "../kinds/answer_box/teacher";
+import { USUAL } from "../kinds/look";
 import { applied, inverse, joined } from "./edits";
 
 const box = (id: string, x = 10): Field => answerBox.draw(id, "page1", { x, y: 10, width: 50, height: 20 });
@@ -22,7 +23,7 @@ function page(id: string, width: number, height: number): Document["pages"][numb
 const GROUP = { id: "group1", fields: ["aaaa", "bbbb"], any_order: true, all_or_nothing: false, points: 2 };
 
 const sheet: Document = {
-  version: 5,
+  version: 6,
   title: "Tides",
   pages: [page("page1", 600, 800), page("page2", 800, 600), page("page3", 600, 800)],
   aside: [page("page9", 600, 800)],
@@ -31,6 +32,7 @@ const sheet: Document = {
   keys: { bbbb: key("4.6") },
   groups: [GROUP],
   settings: { decimal: "." },
+  style: USUAL,
 };
 
 const FLAT = {

@@ -11,7 +11,7 @@ const paperOf = (other: Page, page: Page): Page => ({ ...other, id: page.id, ref
 
 /** The document after the edits. A field placed here stands last, until the server says where it is read. */
 export function applied(document: Document, edits: Edit[]): Document {
-  let { title, fixtures, fields, keys, groups, settings, pages, aside } = document;
+  let { title, fixtures, fields, keys, groups, settings, style, pages, aside } = document;
   const page = (id: string) => [...pages, ...aside].filter((page) => page.id === id);
   const without = (id: string) => pages.filter((page) => page.id !== id);
   for (const edit of edits) {
@@ -29,6 +29,9 @@ export function applied(document: Document, edits: Edit[]): Document {
         break;
       case "set_settings":
         settings = edit.settings;
+        break;
+      case "set_style":
+        style = edit.style;
         break;
       case "set_groups":
         groups = edit.groups;
@@ -95,7 +98,7 @@ export function applied(document: Document, edits: Edit[]): Document {
         break;
     }
   }
-  return { ...document, title, fixtures, fields, keys, groups, settings, pages, aside };
+  return { ...document, title, fixtures, fields, keys, groups, settings, style, pages, aside };
 }
 
 /** The edits that turn the document after `edits` back into `document`. */
@@ -131,6 +134,8 @@ function inverseOfOne(document: Document, edit: Edit): Edit[] {
       return [{ op: "rename", title: document.title }];
     case "set_settings":
       return [{ op: "set_settings", settings: document.settings }];
+    case "set_style":
+      return [{ op: "set_style", style: document.style }];
     case "set_groups":
       return [{ op: "set_groups", groups: document.groups }];
     case "swap_paper":
@@ -193,6 +198,7 @@ export function subjectOf(edit: Edit): string {
       return `page ${edit.page.id}`;
     case "rename":
     case "set_settings":
+    case "set_style":
     case "set_groups":
       return edit.op;
     default:
@@ -209,7 +215,7 @@ export function joined(edits: Edit[]): Edit[] {
     if (edit.op === "change_fixture" && next.op === "change_fixture")
       return edit.fixture.id !== next.fixture.id;
     if (edit.op === "set_key" && next.op === "set_key") return edit.field_id !== next.field_id;
-    return !(edit.op === "rename" || edit.op === "set_groups" || edit.op === "set_settings");
+    return !["rename", "set_groups", "set_settings", "set_style"].includes(edit.op);
   });
 }
 

@@ -12,6 +12,9 @@ export function isField(placed: Placed): placed is Field {
   return KINDS.has(placed.kind);
 }
 
+/** Whether it stays where it is until the teacher unlocks it. */
+export const isLocked = (placed: Placed): boolean => isField(placed) && placed.locked;
+
 export const fieldOf = (document: Document, id: string): Field | undefined =>
   document.fields.find((field) => field.id === id);
 

@@ -26,9 +26,10 @@
     autocomplete: "off" as const,
     autocapitalize: "off" as const,
     spellcheck: false,
+    placeholder: prompt.placeholder || undefined,
   });
   const size = $derived(
-    docked ? "1.125rem" : `max(1rem, ${textPoints(prompt.box.height, prompt.lines) * scale}px)`,
+    docked ? "1.125rem" : `max(1rem, ${textPoints({ text: answer?.text ?? "", ...prompt }) * scale}px)`,
   );
 
   function write(text: string) {
@@ -39,7 +40,7 @@
 {#if prompt.lines === "one"}
   <input
     {...shared}
-    class="h-full w-full rounded-[inherit] bg-transparent px-1.5 font-semibold outline-none"
+    class="field-text h-full w-full rounded-[inherit] bg-transparent px-1.5 font-semibold outline-none"
     class:input={docked}
     style:font-size={size}
     oninput={(event) => write(event.currentTarget.value)}
@@ -47,7 +48,7 @@
 {:else}
   <textarea
     {...shared}
-    class="block h-full w-full resize-none rounded-[inherit] bg-transparent px-1.5 leading-[1.4] font-semibold outline-none"
+    class="field-text block h-full w-full resize-none rounded-[inherit] bg-transparent px-1.5 leading-[1.4] font-semibold outline-none"
     class:textarea={docked}
     rows={docked ? 3 : undefined}
     style:font-size={size}

@@ -3,9 +3,11 @@
   import type { KeyFieldProps } from "../teacher";
   import { textPoints } from "./text_size";
 
-  let { field, fieldKey, scale, label, onkey }: KeyFieldProps<"answer_box"> = $props();
+  let { field, fieldKey, style, scale, label, onkey }: KeyFieldProps<"answer_box"> = $props();
 
-  const size = $derived(`${textPoints(field.box.height, field.lines) * scale}px`);
+  const size = $derived(
+    `${textPoints({ text: fieldKey?.text ?? "", box: field.box, lines: field.lines, style }) * scale}px`,
+  );
 
   function write(text: string) {
     onkey(text.trim() ? { also: [], comparison: null, ...fieldKey, kind: "answer_box", text } : null);
@@ -14,7 +16,7 @@
 
 {#if field.lines === "one"}
   <input
-    class="h-full w-full bg-transparent px-1.5 font-medium outline-none"
+    class="field-text h-full w-full bg-transparent px-1.5 font-medium outline-none"
     style:font-size={size}
     value={fieldKey?.text ?? ""}
     oninput={(event) => write(event.currentTarget.value)}
@@ -26,7 +28,7 @@
   />
 {:else}
   <textarea
-    class="block h-full w-full resize-none bg-transparent px-1.5 leading-[1.4] font-medium outline-none"
+    class="field-text block h-full w-full resize-none bg-transparent px-1.5 leading-[1.4] font-medium outline-none"
     style:font-size={size}
     value={fieldKey?.text ?? ""}
     oninput={(event) => write(event.currentTarget.value)}

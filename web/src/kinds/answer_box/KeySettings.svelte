@@ -1,6 +1,7 @@
 <script lang="ts">
   // What else counts as right, by what answers are compared, and a place to try some.
   import { teacher, type Schemas } from "../../api/teacher";
+  import Folded from "../../ui/Folded.svelte";
   import VerdictMark, { inWords } from "../../ui/VerdictMark.svelte";
   import type { KeySettingsProps } from "../teacher";
   import { NAMES, plain, WORD_RULES, type By } from "./comparisons";
@@ -57,6 +58,18 @@
 
 <div class="mt-4 space-y-4">
   <div>
+    <label class="block">
+      <span class="field-label">Try an answer</span>
+      <input class="input w-full" autocomplete="off" spellcheck="false" bind:value={answer} />
+    </label>
+    <div class="mt-2" role="status" aria-label="What would be said of it">
+      {#each tried?.answers ?? [] as one (one.answer)}
+        <p class="flex gap-2">{@render row(one)}</p>
+      {/each}
+    </div>
+  </div>
+
+  <div>
     <p class="field-label">Also right</p>
     {#if fieldKey.also.length > 0}
       <ul class="mb-2 flex flex-wrap gap-1.5" aria-label="Also right">
@@ -91,85 +104,84 @@
       </p>
     {/if}
   </div>
-  <label class="block">
-    <span class="field-label">Compared as</span>
-    <select
-      class="input w-full"
-      value={comparison ? by : ""}
-      onchange={(event) => {
-        const chosen = event.currentTarget.value as By | "";
-        onkey({ ...fieldKey, comparison: chosen ? plain(chosen) : null });
-      }}
-    >
-      <option value="">{tried ? `As it looks: ${NAMES[tried.guessed.by]}` : "As it looks"}</option>
-      {#each Object.entries(NAMES) as [value, label] (value)}<option {value}>{label}</option>{/each}
-    </select>
-  </label>
-  {#if rules.by === "words"}
-    <fieldset class="space-y-1.5">
-      <legend class="sr-only">What counts in words</legend>
-      {#each WORD_RULES as [name, label] (name)}
-        <label class="flex items-start gap-2 text-sm">
+  <Folded title="Compared as: {NAMES[by]}" open={comparison !== null}>
+    <div class="space-y-4">
+      <label class="block">
+        <span class="field-label">Compared as</span>
+        <select
+          class="input w-full"
+          value={comparison ? by : ""}
+          onchange={(event) => {
+            const chosen = event.currentTarget.value as By | "";
+            onkey({ ...fieldKey, comparison: chosen ? plain(chosen) : null });
+          }}
+        >
+          <option value="">{tried ? `As it looks: ${NAMES[tried.guessed.by]}` : "As it looks"}</option>
+          {#each Object.entries(NAMES) as [value, label] (value)}<option {value}>{label}</option>{/each}
+        </select>
+      </label>
+      {#if rules.by === "words"}
+        <fieldset class="space-y-1.5">
+          <legend class="sr-only">What counts in words</legend>
+          {#each WORD_RULES as [name, label] (name)}
+            <label class="flex items-start gap-2 text-sm">
+              <input
+                type="checkbox"
+                class="checkbox checkbox-sm"
+                checked={rules[name]}
+                onchange={() => onkey({ ...fieldKey, comparison: { ...rules, [name]: !rules[name] } })}
+              />{label}
+            </label>
+          {/each}
+        </fieldset>
+      {:else if rules.by === "number"}
+        <NumberRules
+          {rules}
+          text={fieldKey.text}
+          hasUnit={tried?.has_unit ?? false}
+          onrules={(comparison) => onkey({ ...fieldKey, comparison })}
+        />
+      {:else if rules.by === "ratio"}
+        <label class="flex items-center gap-2">
           <input
             type="checkbox"
             class="checkbox checkbox-sm"
-            checked={rules[name]}
-            onchange={() => onkey({ ...fieldKey, comparison: { ...rules, [name]: !rules[name] } })}
-          />{label}
+            checked={rules.lowest_terms}
+            onchange={() =>
+              onkey({ ...fieldKey, comparison: { ...rules, lowest_terms: !rules.lowest_terms } })}
+          />In lowest terms
         </label>
-      {/each}
-    </fieldset>
-  {:else if rules.by === "number"}
-    <NumberRules {rules} text={fieldKey.text} onrules={(comparison) => onkey({ ...fieldKey, comparison })} />
-  {:else if rules.by === "ratio"}
-    <label class="flex items-center gap-2">
-      <input
-        type="checkbox"
-        class="checkbox checkbox-sm"
-        checked={rules.lowest_terms}
-        onchange={() => onkey({ ...fieldKey, comparison: { ...rules, lowest_terms: !rules.lowest_terms } })}
-      />In lowest terms
-    </label>
-  {:else if rules.by === "formula"}
-    <label class="flex items-center gap-2">
-      <input
-        type="checkbox"
-        class="checkbox checkbox-sm"
-        checked={rules.states === "asked"}
-        onchange={() =>
-          onkey({
-            ...fieldKey,
-            comparison: { ...rules, states: rules.states === "asked" ? "ignored" : "asked" },
-          })}
-      />States such as (aq) count
-    </label>
-  {:else if rules.by === "expression"}
-    <label class="flex items-center gap-2">
-      <input
-        type="checkbox"
-        class="checkbox checkbox-sm"
-        checked={rules.same_form}
-        onchange={() => onkey({ ...fieldKey, comparison: { ...rules, same_form: !rules.same_form } })}
-      />In the same form
-    </label>
-  {/if}
-  <div>
-    <label class="block">
-      <span class="field-label">Try an answer</span>
-      <input class="input w-full" autocomplete="off" spellcheck="false" bind:value={answer} />
-    </label>
-    <div class="mt-2" role="status" aria-label="What would be said of it">
-      {#each tried?.answers ?? [] as one (one.answer)}
-        <p class="flex gap-2">{@render row(one)}</p>
-      {/each}
+      {:else if rules.by === "formula"}
+        <label class="flex items-center gap-2">
+          <input
+            type="checkbox"
+            class="checkbox checkbox-sm"
+            checked={rules.states === "asked"}
+            onchange={() =>
+              onkey({
+                ...fieldKey,
+                comparison: { ...rules, states: rules.states === "asked" ? "ignored" : "asked" },
+              })}
+          />States such as (aq) count
+        </label>
+      {:else if rules.by === "expression"}
+        <label class="flex items-center gap-2">
+          <input
+            type="checkbox"
+            class="checkbox checkbox-sm"
+            checked={rules.same_form}
+            onchange={() => onkey({ ...fieldKey, comparison: { ...rules, same_form: !rules.same_form } })}
+          />In the same form
+        </label>
+      {/if}
     </div>
-    {#if tried && tried.examples.length > 0}
-      <p class="field-label mt-3">For example</p>
-      <ul class="space-y-1.5" aria-label="Examples">
-        {#each tried.examples as one (one.answer)}
-          <li class="flex gap-2">{@render row(one)}</li>
-        {/each}
-      </ul>
-    {/if}
-  </div>
+  </Folded>
+  {#if tried && tried.examples.length > 0}
+    <p class="field-label mt-3">For example</p>
+    <ul class="space-y-1.5" aria-label="Examples">
+      {#each tried.examples as one (one.answer)}
+        <li class="flex gap-2">{@render row(one)}</li>
+      {/each}
+    </ul>
+  {/if}
 </div>

@@ -9,7 +9,14 @@
   } from "./comparisons";
 
   type Rules = Extract<Comparison, { by: "number" }>;
-  let { rules, text, onrules }: { rules: Rules; text: string; onrules: (rules: Rules) => void } = $props();
+  interface Props {
+    rules: Rules;
+    text: string;
+    /** Whether a unit stands in the key: only then something is asked of it. */
+    hasUnit: boolean;
+    onrules: (rules: Rules) => void;
+  }
+  let { rules, text, hasUnit, onrules }: Props = $props();
 
   const UNITS: [Rules["unit"], string][] = [
     ["asked", "Has to be written"],
@@ -79,16 +86,18 @@
 {/if}
 {#if wrong}<p class="text-sm font-semibold text-warning" role="alert">That is no number.</p>{/if}
 <div class="flex flex-wrap gap-3">
-  <label class="basis-full">
-    <span class="field-label">The unit</span>
-    <select
-      class="input w-full"
-      value={rules.unit}
-      onchange={(event) => set({ unit: event.currentTarget.value as Rules["unit"] })}
-    >
-      {#each UNITS as [value, label] (value)}<option {value}>{label}</option>{/each}
-    </select>
-  </label>
+  {#if hasUnit}
+    <label class="basis-full">
+      <span class="field-label">The unit</span>
+      <select
+        class="input w-full"
+        value={rules.unit}
+        onchange={(event) => set({ unit: event.currentTarget.value as Rules["unit"] })}
+      >
+        {#each UNITS as [value, label] (value)}<option {value}>{label}</option>{/each}
+      </select>
+    </label>
+  {/if}
   <label>
     <span class="field-label">Decimals</span>
     <select

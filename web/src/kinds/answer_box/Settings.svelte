@@ -1,4 +1,6 @@
 <script lang="ts">
+  import LIMITS from "../../generated/limits.json";
+  import Folded from "../../ui/Folded.svelte";
   import RadioGroup from "../../ui/RadioGroup.svelte";
   import type { SettingsProps } from "../teacher";
 
@@ -21,16 +23,31 @@
   value={field.lines}
   onchange={(lines) => onchange((field) => ({ ...field, lines }))}
 />
-<label class="block">
-  <span class="field-label">Signs to press</span>
-  <select
-    class="input w-full"
-    value={field.signs}
-    onchange={(event) => {
-      const signs = event.currentTarget.value as typeof field.signs;
-      onchange((field) => ({ ...field, signs }));
-    }}
-  >
-    {#each SIGNS as [value, label] (value)}<option {value}>{label}</option>{/each}
-  </select>
-</label>
+<Folded title="Pale words, signs to press" open={field.placeholder !== "" || field.signs !== "none"}>
+  <label class="block">
+    <span class="field-label">Pale words inside</span>
+    <input
+      class="input w-full"
+      maxlength={LIMITS.placeholder}
+      placeholder="Write here"
+      value={field.placeholder}
+      oninput={(event) => {
+        const placeholder = event.currentTarget.value.trim();
+        onchange((field) => ({ ...field, placeholder }), true);
+      }}
+    />
+  </label>
+  <label class="mt-3 block">
+    <span class="field-label">Signs to press</span>
+    <select
+      class="input w-full"
+      value={field.signs}
+      onchange={(event) => {
+        const signs = event.currentTarget.value as typeof field.signs;
+        onchange((field) => ({ ...field, signs }));
+      }}
+    >
+      {#each SIGNS as [value, label] (value)}<option {value}>{label}</option>{/each}
+    </select>
+  </label>
+</Folded>

@@ -28,6 +28,8 @@ export const choice: TeacherKind<"choice"> = {
       name: "",
       number: "",
       hint: "",
+      style: null,
+      locked: false,
       options: Array.from({ length: Math.max(2, Math.min(6, count)) }, bare),
       several: false,
       arrangement: upright ? "column" : "row",

@@ -18,6 +18,7 @@
   group={prompt.id}
   spots={prompt.spots}
   several={prompt.several}
+  sign={prompt.sign}
   picked={answer?.picked ?? []}
   {label}
   {docked}

@@ -5,4 +5,4 @@
   let { field, fieldKey }: FaceProps<"tick_places"> = $props();
 </script>
 
-<Ticks spots={field.spots} picked={fieldKey?.picked ?? []} />
+<Ticks spots={field.spots} sign={field.sign} picked={fieldKey?.picked ?? []} />

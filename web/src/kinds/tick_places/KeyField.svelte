@@ -9,6 +9,7 @@
   group="key-{field.id}"
   spots={field.spots}
   several={field.several}
+  sign={field.sign}
   picked={fieldKey?.picked ?? []}
   {label}
   onpick={(picked) => onkey(picked.length > 0 ? { kind: "tick_places", picked } : null)}

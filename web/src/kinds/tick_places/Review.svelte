@@ -5,4 +5,4 @@
   let { field, answer }: ReviewProps<"tick_places"> = $props();
 </script>
 
-<Ticks spots={field.spots} picked={answer?.picked ?? []} />
+<Ticks spots={field.spots} sign={field.sign} picked={answer?.picked ?? []} />

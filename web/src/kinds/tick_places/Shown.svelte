@@ -5,4 +5,4 @@
   let { prompt, answer }: ShownProps<"tick_places"> = $props();
 </script>
 
-<Ticks spots={prompt.spots} picked={answer?.picked ?? []} />
+<Ticks spots={prompt.spots} sign={prompt.sign} picked={answer?.picked ?? []} />

@@ -1,6 +1,8 @@
 <script lang="ts">
   // Spots over what is printed, to be ticked or only shown.
   import { letter, pressed } from "../picked";
+  import Sign from "./Sign.svelte";
+  import { MARKS, type SignName } from "./signs";
 
   interface Spot {
     id: string;
@@ -15,6 +17,7 @@
     group: string;
     spots: readonly Spot[];
     several: boolean;
+    sign: SignName;
     picked: readonly string[];
     label: string;
     docked?: boolean;
@@ -27,6 +30,7 @@
     group,
     spots,
     several,
+    sign,
     picked,
     label,
     docked = false,
@@ -78,7 +82,7 @@
       >
         {@render input(spot, place)}
         <span class="grid size-6 place-items-center border-2 border-current font-bold" aria-hidden="true"
-          >{chosen ? "✓" : ""}</span
+          >{chosen ? MARKS[sign] : ""}</span
         >
         {name(spot, place)}
       </label>
@@ -92,11 +96,7 @@
         style:height="{spot.height * 100}%"
       >
         {@render input(spot, place)}
-        {#if chosen}
-          <svg class="absolute -inset-[12%] h-[124%] w-[124%]" viewBox="0 0 24 24" aria-hidden="true">
-            <path d="M4 13l6 6L21 4" fill="none" stroke="var(--film-ink)" stroke-width="3.4" />
-          </svg>
-        {/if}
+        {#if chosen}<Sign {sign} />{/if}
       </label>
     {/if}
   {/each}

@@ -1,10 +1,14 @@
 <script lang="ts">
   // Spots over what is printed, only shown.
+  import Sign from "./Sign.svelte";
+  import type { SignName } from "./signs";
+
   interface Props {
     spots: readonly { id: string; x: number; y: number; width: number; height: number }[];
     picked: readonly string[];
+    sign: SignName;
   }
-  let { spots, picked }: Props = $props();
+  let { spots, picked, sign }: Props = $props();
 </script>
 
 {#each spots as spot (spot.id)}
@@ -16,9 +20,7 @@
     style:height="{spot.height * 100}%"
   >
     {#if picked.includes(spot.id)}
-      <svg class="absolute -inset-[12%] h-[124%] w-[124%]" viewBox="0 0 24 24" aria-hidden="true">
-        <path d="M4 13l6 6L21 4" fill="none" stroke="var(--film-ink)" stroke-width="3.4" />
-      </svg>
+      <Sign {sign} />
     {/if}
   </span>
 {/each}

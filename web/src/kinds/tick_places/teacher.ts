@@ -7,6 +7,8 @@ import { inALine } from "./in_a_line";
 import KeyField from "./KeyField.svelte";
 import Review from "./Review.svelte";
 import Settings from "./Settings.svelte";
+import SpotHandles from "./SpotHandles.svelte";
+import { MOST, spotAdded } from "./spots";
 
 /** Points from one printed option to the next, as most papers have it. */
 const APART = 28;
@@ -27,6 +29,9 @@ export const tickPlaces: TeacherKind<"tick_places"> = {
       name: "",
       number: "",
       hint: "",
+      style: null,
+      locked: false,
+      sign: "tick",
       spots: inALine(box, Math.max(1, Math.min(6, count))),
       several: false,
       part_marks: true,
@@ -49,6 +54,8 @@ export const tickPlaces: TeacherKind<"tick_places"> = {
     ),
   Icon,
   Face,
+  Handles: SpotHandles,
+  added: (field, at, page) => (field.spots.length < MOST ? spotAdded(field, at, page) : field),
   KeyField,
   Settings,
   Review,

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { forgetCopied } from "../editor/state/clipboard";
   import { plural } from "../../words/say";
   import { teacher, type Schemas } from "../../api/teacher";
   import Announcer from "../../ui/Announcer.svelte";
@@ -39,7 +40,7 @@
   <a class="quiet ms-auto text-sm hover:underline" href="/accounts/email/" title="Your account"
     >{begun.email}</a
   >
-  <a class="btn btn-ghost btn-sm" href="/accounts/logout/">Sign out</a>
+  <a class="btn btn-ghost btn-sm" href="/accounts/logout/" onclick={() => forgetCopied()}>Sign out</a>
 </header>
 
 <main class="mx-auto max-w-6xl px-5 pb-16">

@@ -2,7 +2,7 @@
   import { Failure, take } from "../../api/failure";
   import { teacher, type Schemas } from "../../api/teacher";
   import Picture from "../../ui/Picture.svelte";
-  import { moment, plural } from "../../words/say";
+  import { moment, plural, list } from "../../words/say";
   import { THUMB } from "../../ui/pictures";
 
   let { sheet, onremoved }: { sheet: Schemas["DeskSheet"]; onremoved: () => void } = $props();
@@ -63,6 +63,12 @@
   <p class="quiet text-sm">
     {plural(sheet.fields, ["# field", "# fields"])} · changed {moment(sheet.changed_at)}
   </p>
+  {#if sheet.waiting.length > 0}
+    <p class="text-sm text-warning">
+      Places were found on {plural(sheet.waiting.length, ["page", "pages"])}
+      {list(sheet.waiting.map(String))} and wait
+    </p>
+  {/if}
   {#if problem}<p class="mt-2 text-sm font-semibold text-warning" role="alert">{problem}</p>{/if}
   <div class="mt-2 flex items-center gap-2">
     {#if asking}

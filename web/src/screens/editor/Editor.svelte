@@ -1,6 +1,7 @@
 <script lang="ts">
   import Later from "../../ui/Later.svelte";
-  import { untrack } from "svelte";
+  import { tick, untrack } from "svelte";
+  import type { Field } from "../../api/teacher";
   import Announcer from "../../ui/Announcer.svelte";
   import { Drawing } from "./pages/drawing.svelte";
   import type { Editing } from "./state/editing.svelte";
@@ -8,9 +9,14 @@
   import Header from "./Header.svelte";
   import LeftOut from "./LeftOut.svelte";
   import HandOut from "./hand_out/HandOut.svelte";
+  import type { Fit } from "../../canvas/zoom";
   import type { Sight } from "../../canvas/sight";
   import { focusOn } from "./film/keys";
-  import { undoKey } from "./state/undo_keys";
+  import { FoundPlaces } from "./found/found.svelte";
+  import FoundBar from "./found/FoundBar.svelte";
+  import FieldList from "./list/FieldList.svelte";
+  import { lookAt } from "./look_at";
+  import { types, undoKey } from "./state/undo_keys";
   import Overtaken from "./Overtaken.svelte";
   import RefusedEdits from "./RefusedEdits.svelte";
   import Pages from "./pages/Pages.svelte";
@@ -30,6 +36,14 @@
   );
   // svelte-ignore state_referenced_locally
   const paging = new Paging(editing);
+  // svelte-ignore state_referenced_locally
+  const found = new FoundPlaces(editing);
+  $effect(() => {
+    // Again when pages are others or shown otherwise, and as more is found out about them.
+    void [editing.document.pages, drawing.surveyed, drawing.done];
+    const asked = setTimeout(() => void found.look(), 400);
+    return () => clearTimeout(asked);
+  });
   let step = $state(stepIn(location.hash));
   $effect(() => {
     if (editing.store.saves > 0)
@@ -40,7 +54,18 @@
     untrack(() => drawing.keepOnly(there));
   });
   let goTo = $state<string>();
-  const view = $state<{ zoom: number; sight: Sight | undefined }>({ zoom: 1, sight: undefined });
+  /** Whether all fields are shown as a list, instead of the pages. */
+  let listed = $state(false);
+  let helping = $state(false);
+  const view = $state<{ zoom: number; fit: Fit | null; sight: Sight | undefined }>({
+    zoom: 1,
+    fit: "width",
+    sight: undefined,
+  });
+
+  /** Whether a letter that is pressed there is meant for the film or the list. */
+  const isAtWork = (target: EventTarget | null): boolean =>
+    target === document.body || (target instanceof Element && target.closest("main") !== null);
 
   function backToTheFilm(event: KeyboardEvent) {
     const inDialog = (event.target as Element).closest("dialog");
@@ -49,7 +74,19 @@
     void focusOn(document, editing.hand.selected[0] ?? editing.hand.stop ?? undefined);
   }
 
+  async function show(field: Field) {
+    listed = false;
+    await tick();
+    lookAt(editing, [field.id], "film");
+  }
+
   function onkeydown(event: KeyboardEvent) {
+    const bare = !event.ctrlKey && !event.metaKey && !event.altKey && !types(event.target);
+    if (bare && event.key === "?") helping = true;
+    if (bare && event.key.toLowerCase() === "l" && step === "film" && isAtWork(event.target))
+      listed = !listed;
+    if (bare && event.key.toLowerCase() === "f" && step === "film" && isAtWork(event.target))
+      document.querySelector<HTMLElement>("[data-found-bar] button")?.focus();
     const asked = undoKey(event);
     if (!asked) return;
     event.preventDefault();
@@ -74,7 +111,7 @@ stands below the other, and the page scrolls. -->
     class="grid gap-x-3 px-3 @max-[56rem]:gap-y-3 @min-[56rem]:h-dvh @min-[56rem]:grid-cols-[6.25rem_minmax(0,1fr)_15.5rem] @min-[56rem]:grid-rows-[auto_minmax(0,1fr)] @min-[56rem]:overflow-hidden"
   >
     <div class="@min-[56rem]:col-span-3">
-      <Header {editing} {step} />
+      <Header {editing} {step} onhelp={() => (helping = true)} />
       <RefusedEdits {editing} />
       <LeftOut {editing} />
     </div>
@@ -85,14 +122,19 @@ stands below the other, and the page scrolls. -->
       <Thumbs {editing} {drawing} onpick={(page) => (goTo = page)} />
     </div>
     <main
-      class="min-h-0 overflow-hidden rounded-t-lg bg-base-200 @max-[56rem]:h-[75dvh] @min-[56rem]:col-start-2 @min-[56rem]:row-start-2"
+      class="relative min-h-0 overflow-hidden rounded-t-lg bg-base-200 @max-[56rem]:h-[75dvh] @min-[56rem]:col-start-2 @min-[56rem]:row-start-2"
     >
       {#if step === "pages"}
         <Pages {paging} {drawing} />
       {:else if step === "hand-out"}
-        <HandOut {editing} />
+        <HandOut {editing} {found} />
+      {:else if listed && step === "film"}
+        <FieldList {editing} onshow={show} onback={() => (listed = false)} />
       {:else}
-        <Stage {editing} {drawing} {step} {view} bind:goTo />
+        <Stage {editing} {drawing} {found} {step} {view} onlist={() => (listed = true)} bind:goTo />
+      {/if}
+      {#if step === "film" || step === "pages"}
+        <FoundBar {found} {editing} onFilm={step === "film" && !listed} />
       {/if}
     </main>
     <!-- svelte-ignore a11y_no_noninteractive_element_interactions (Escape leads back to the film from wherever in it) -->
@@ -105,12 +147,17 @@ stands below the other, and the page scrolls. -->
       {#if step === "pages"}
         <div class="slip min-h-64 px-5 pt-6 pb-5"><PagesSlip {paging} {drawing} /></div>
       {:else}
-        <Slip {editing} {paging} {drawing} {step} />
+        <Slip {editing} {paging} {drawing} {found} {step} />
       {/if}
     </aside>
   </div>
 </div>
 {#if editing.store.stale && editing.store.deciding}<Overtaken {editing} />{/if}
+{#if helping}
+  <Later load={() => import("./KeySheet.svelte")} onclose={() => (helping = false)}>
+    {#snippet children({ default: KeySheet })}<KeySheet onclose={() => (helping = false)} />{/snippet}
+  </Later>
+{/if}
 {#if editing.hand.choosing}
   {@const { choosing } = editing.hand}
   {@const putDown = () => (editing.hand.choosing = null)}

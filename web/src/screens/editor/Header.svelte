@@ -6,7 +6,7 @@
   import type { Editing } from "./state/editing.svelte";
   import { rename } from "../../worksheet/commands/worksheet";
 
-  let { editing, step }: { editing: Editing; step: Step } = $props();
+  let { editing, step, onhelp }: { editing: Editing; step: Step; onhelp: () => void } = $props();
 </script>
 
 <header class="flex flex-wrap items-center gap-x-3 gap-y-1 pt-1.5">
@@ -48,6 +48,12 @@
   >
   <button class="btn btn-ghost btn-sm" disabled={!editing.store.canRedo} onclick={() => editing.redo()}
     >Redo</button
+  >
+  <button
+    class="btn btn-ghost btn-sm btn-square"
+    aria-label="With the keyboard"
+    title="With the keyboard: ?"
+    onclick={onhelp}>?</button
   >
   <a class="btn btn-primary" href="#hand-out">Hand out</a>
 </header>

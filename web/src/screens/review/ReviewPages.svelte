@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { Schemas } from "../../api/teacher";
   import { placesOf, refName } from "../../kinds/form";
+  import { dressed } from "../../kinds/look";
   import { kindsOn } from "../../kinds/layers";
   import { kindOf } from "../../kinds/teacher";
   import Laid from "../../fixtures/Laid.svelte";
@@ -32,14 +33,17 @@
       {#each questions as { name, field, part, number } (name)}
         {#each placesOf(field).filter((place) => place.id === part.place && place.page === page.id) as place (place.id)}
           {@const Review = kindOf(field).Review}
+          {@const style = field.style ?? review.document.style}
           {@const mark = marks.get(name)}
           {@const answer = answers.get(field.id)}
           <button
-            class="film-field cursor-pointer {selected === name
+            class="film-field cursor-pointer [--field-usual-ink:var(--sheet-ink)] {selected === name
               ? 'z-2 bg-accent/15 outline-[2.5px] outline-accent'
               : kindOf(field).clear
                 ? 'bg-transparent!'
-                : 'bg-(--sheet)/90'}"
+                : style.fill === 'film'
+                  ? 'bg-(--sheet)/90'
+                  : ''}"
             style:left="{place.box.x * scale}px"
             style:top="{place.box.y * scale}px"
             style:width="{place.box.width * scale}px"
@@ -49,9 +53,10 @@
               ? `Question ${number}: ${kindOf(field).answerInWords(answer, field)}, ${mark ? inWords(mark.verdict, mark.tries) : ""}`
               : `Question ${number}: blank`}
             data-field={field.id}
+            {@attach dressed(style, kindOf(field).clear)}
             onclick={() => onselect(name)}
           >
-            <Review {field} {place} {answer} {scale} />
+            <Review {field} {place} {answer} {style} {scale} />
             {#if mark}
               <span class="absolute -top-2.5 -right-2.5 rounded-full bg-(--sheet) leading-none">
                 <VerdictMark verdict={mark.verdict} tries={mark.tries} />

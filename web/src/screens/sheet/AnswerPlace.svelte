@@ -1,6 +1,7 @@
 <script lang="ts">
   // One place of a field on the page. On a phone it only shows the answer and is pressed to answer in the dock.
   import type { Prompt } from "../../api/student";
+  import { dressed } from "../../kinds/look";
   import { kindOf, type Place } from "../../kinds/student";
   import VerdictMark from "../../ui/VerdictMark.svelte";
   import type { Working } from "./working.svelte";
@@ -31,9 +32,9 @@
 </script>
 
 <div
-  class="film-field text-(--sheet-ink) {inHand
+  class="film-field [--field-usual-ink:var(--sheet-ink)] {inHand
     ? 'z-2 bg-(--sheet) outline-[2.5px] outline-accent'
-    : blank || clear
+    : blank || clear || prompt.style.fill !== 'film'
       ? ''
       : 'bg-(--sheet)/95'} {clear ? 'bg-transparent! outline-0' : ''}"
   style:left="{place.box.x * scale}px"
@@ -41,6 +42,7 @@
   style:width="{place.box.width * scale}px"
   style:height="{place.box.height * scale}px"
   data-field={prompt.id}
+  {@attach dressed(prompt.style, clear)}
   data-questions={questions.map(({ name }) => name).join(" ")}
 >
   {#if docked && !working.readonly}
@@ -68,10 +70,7 @@
     />
   {/if}
   {#if numbers}
-    <span
-      class="film-tag absolute -top-2.5 -left-2.5 {inHand ? 'bg-accent text-accent-content' : ''}"
-      aria-hidden="true"
-    >
+    <span class="film-tag {inHand ? 'bg-accent text-accent-content' : ''}" aria-hidden="true">
       {numbers}
     </span>
   {/if}

@@ -25,18 +25,14 @@
   {#each working.questions as question (question.name)}
     <li>
       <button
-        class="grid h-11 min-w-11 place-items-center rounded-full"
+        class="grid h-11 min-w-11 place-items-center"
         aria-label={working.isBlank(question)
           ? `Question ${question.part.number}, blank`
           : `Question ${question.part.number}, answered`}
         aria-current={working.current === question.name ? "true" : undefined}
         onclick={() => ongo(question)}
       >
-        <span
-          class="grid h-8 min-w-8 place-items-center rounded-full px-1.5 text-sm whitespace-nowrap font-bold tabular-nums {look(
-            question,
-          )}"
-        >
+        <span class="number-tab h-8 min-w-8 px-1.5 text-sm font-bold {look(question)}">
           {question.part.number}
         </span>
       </button>

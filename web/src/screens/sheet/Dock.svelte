@@ -32,9 +32,7 @@
 >
   {#if question && prompt && Answering}
     <div class="mb-2 flex flex-wrap items-center gap-x-2.5 gap-y-1">
-      <b
-        class="grid h-8 min-w-8 flex-none place-items-center rounded-full bg-accent px-1.5 text-accent-content tabular-nums"
-      >
+      <b class="number-tab h-8 min-w-8 flex-none bg-accent px-1.5 text-accent-content">
         {question.part.number}
       </b>
       <CheckSays {working} />

@@ -45,7 +45,7 @@
       {#each blanks as question (question.name)}
         <li>
           <button
-            class="btn btn-outline h-11 min-w-11 rounded-full px-2 tabular-nums"
+            class="btn btn-outline h-11 number-tab min-w-11 px-2"
             aria-label="Go to question {question.part.number}"
             onclick={() => ongo(question)}
           >

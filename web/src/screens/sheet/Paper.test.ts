@@ -1,5 +1,6 @@
 // What the pages of a sheet offer to kinds, tried with a kind that uses all of it.
 
+import { USUAL } from "../../kinds/look";
 import { render } from "svelte/server";
 import { expect, test, vi } from "vitest";
 import type { Copy } from "../../api/student";
@@ -26,6 +27,7 @@ const prompts = ["shell", "crab"].map((id) => ({
   kind: "answer_box",
   page: "page1",
   box: { x: 10, y: 10, width: 100, height: 20 },
+  style: USUAL,
   parts: [{ id: "", number: id, place: "" }],
 }));
 const answer = { kind: "answer_box", version: 1, text: "limpet" };

@@ -4,7 +4,7 @@ import type { Box, Document, Edit } from "../../api/teacher";
 import { around, moved, resized, rounded, sameBox, type Point } from "../../canvas/box";
 import { formOf } from "../../kinds/form";
 import { unlessEmpty, type Command } from "../command";
-import { isField, lying, pageOf, type Placed } from "../lying";
+import { isField, isLocked, lying, pageOf, type Placed } from "../lying";
 
 /** Put what lies on pages where a gesture or a key has brought it. */
 export function putAt(
@@ -13,7 +13,8 @@ export function putAt(
   boxes: ReadonlyMap<string, Box>,
   joins?: string,
 ): Command | undefined {
-  const edits = lying(document, [...boxes.keys()]).flatMap((placed): Edit[] => {
+  const free = lying(document, [...boxes.keys()]).filter((placed) => !isLocked(placed));
+  const edits = free.flatMap((placed): Edit[] => {
     const box = rounded(boxes.get(placed.id) ?? placed.box);
     if (sameBox(box, placed.box)) return [];
     // Only its first place: what has more says where they are.
@@ -26,7 +27,7 @@ export function putAt(
 
 /** Move some together; they stop where the first of them meets the edge of its page. */
 export function nudge(document: Document, ids: readonly string[], by: Point): Command | undefined {
-  const all = lying(document, ids);
+  const all = lying(document, ids).filter((placed) => !isLocked(placed));
   const step = all.reduce((step, { box, page }) => {
     const to = moved(box, step, pageOf(document, page));
     return { x: to.x - box.x, y: to.y - box.y };

@@ -2,23 +2,26 @@
 
 import { expect, test } from "vitest";
 import type { Document, Field, Fixture } from "../../api/teacher";
+import { USUAL } from "../../kinds/look";
 import { KINDS } from "../../kinds/teacher";
 import type { Command } from "../command";
 import { applied, inverse } from "../edits";
 import { carried, nudge, putAt, stretch } from "./boxes";
 import {
-  changeField,
+  changeSome,
   changeFields,
   changeGroup,
-  layAgain,
   layField,
   markOneByOne,
   markTogether,
   numberAsParts,
   removeAll,
+  selectLike,
   setKey,
 } from "./fields";
 import { changeFixture, layer, layFixture } from "./fixtures";
+import { copied, paste } from "./paste";
+import { layAgain } from "./repeat";
 import { rename, setDecimal } from "./worksheet";
 
 await KINDS.load(KINDS.names);
@@ -48,7 +51,7 @@ const line = (id: string): Fixture => ({
 });
 
 const sheet: Document = {
-  version: 5,
+  version: 6,
   title: "Tides",
   pages: [page],
   aside: [],
@@ -57,6 +60,7 @@ const sheet: Document = {
   keys: { bbbb: { kind: "answer_box", text: "ebb", also: [], comparison: null } },
   groups: [],
   settings: { decimal: "." },
+  style: USUAL,
 };
 
 /** The document after a command, which can be taken back. */
@@ -103,15 +107,35 @@ test("a field is laid onto the page, and taken in hand", () => {
   expect(laid?.box).toMatchObject({ x: 480, y: 776 });
 });
 
-test("copies are laid below, without numbers, and taken in hand", () => {
+test("copies are laid below all that is in hand, without numbers, and taken in hand", () => {
   const numbered = after(
-    changeField(sheet, "aaaa", "Number changed", (field) => ({ ...field, number: "7" })),
+    changeSome(sheet, ["aaaa"], "Number changed", (field) => ({ ...field, number: "7" })),
   );
-  const command = layAgain(numbered, ["aaaa", "low1"]);
+  const command = layAgain(numbered, ["aaaa", "low1"], "y", () => ({ blanks: [], rules: [], text: [] }));
   const now = after(command, numbered);
-  expect(now.fields.at(-1)).toMatchObject({ number: "", box: { y: 128 } });
-  expect(now.fixtures.at(-1)?.box.y).toBe(19);
+  expect(now.fields.at(-1)).toMatchObject({ number: "", box: { y: 218 } });
+  expect(now.fixtures.at(-1)?.box.y).toBe(128);
   expect(command?.select).toHaveLength(2);
+});
+
+test("what is locked is neither moved nor taken away", () => {
+  const locked = after(changeSome(sheet, ["aaaa"], "Locked", (field) => ({ ...field, locked: true })));
+  expect(nudge(locked, ["aaaa"], { x: 5, y: 5 })).toBeUndefined();
+  expect(removeAll(locked, ["aaaa"])).toBeUndefined();
+  const both = after(nudge(locked, ["aaaa", "bbbb"], { x: 5, y: 0 }), locked);
+  expect([boxOf(both, "aaaa")?.x, boxOf(both, "bbbb")?.x]).toEqual([
+    boxOf(sheet, "aaaa")?.x,
+    (boxOf(sheet, "bbbb")?.x ?? 0) + 5,
+  ]);
+});
+
+test("fields that are alike are found by kind, or by size too", () => {
+  const wider = after(
+    changeSome(sheet, ["bbbb"], "Wider", (field) => ({ ...field, box: { ...field.box, width: 300 } })),
+  );
+  const [one] = wider.fields;
+  expect(selectLike(wider, one as Field, "size")).toEqual(["aaaa", "cccc"]);
+  expect(selectLike(wider, one as Field, "kind")).toEqual(["aaaa", "bbbb", "cccc"]);
 });
 
 test("what is taken away is named, and no longer in hand", () => {
@@ -141,7 +165,7 @@ test("a key is set by the field's id, wherever the selection has gone; of a fiel
   expect(after(setKey(sheet, "aaaa", key)).keys["aaaa"]).toEqual(key);
   expect(after(setKey(sheet, "bbbb", null)).keys).toEqual({});
   expect(setKey(sheet, "gone", key)).toBeUndefined();
-  expect(changeField(sheet, "gone", "Changed", (field) => field)).toBeUndefined();
+  expect(changeSome(sheet, ["gone"], "Changed", (field) => field)).toBeUndefined();
   expect(changeFields("Changed", [])).toBeUndefined();
 });
 
@@ -168,4 +192,31 @@ test("a worksheet is renamed when that says something new, and its decimal sign 
   expect(after(rename(sheet, " Tides of the bay ")).title).toBe("Tides of the bay");
   expect([rename(sheet, "Tides "), rename(sheet, "  ")]).toEqual([undefined, undefined]);
   expect(after(setDecimal(sheet, ",")).settings.decimal).toBe(",");
+});
+
+test("what is pasted has its key, lies aside of itself, and is in hand", () => {
+  const copy = copied(sheet, ["bbbb", "low1"]);
+  const command = copy && paste(sheet, copy, sheet.pages[0] as Document["pages"][number]);
+  const now = after(command);
+  const laid = now.fields.at(-1) as Field;
+  expect(laid.box).toMatchObject({ x: (boxOf(sheet, "bbbb")?.x ?? 0) + 12, y: 212 });
+  expect(now.keys[laid.id]).toEqual(sheet.keys["bbbb"]);
+  expect(now.fixtures).toHaveLength(sheet.fixtures.length + 1);
+  expect(command?.select).toHaveLength(2);
+  const again = copy && after(paste(now, copy, now.pages[0] as Document["pages"][number]), now);
+  expect(again?.fields.at(-1)?.box.y).toBe(224);
+});
+
+test("what was cut comes back where it was, with the number that it had", () => {
+  const numbered = after(
+    changeSome(sheet, ["aaaa"], "Number changed", (field) => ({ ...field, number: "7" })),
+  );
+  const copy = copied(numbered, ["aaaa"]);
+  const page = sheet.pages[0] as Document["pages"][number];
+  const cut = after(removeAll(numbered, ["aaaa"]), numbered);
+  expect(copy && after(paste(cut, copy, page), cut).fields.at(-1)).toMatchObject({
+    number: "7",
+    box: { y: 100 },
+  });
+  expect(copy && after(paste(numbered, copy, page), numbered).fields.at(-1)).toMatchObject({ number: "" });
 });

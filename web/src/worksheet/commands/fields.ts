@@ -2,12 +2,11 @@
 
 import type { Box, Document, Edit, Field, Key, Page } from "../../api/teacher";
 import { moved, rounded } from "../../canvas/box";
-import { formOf } from "../../kinds/form";
 import { KINDS } from "../../kinds/teacher";
 import { unlessEmpty, type Command } from "../command";
 import { withoutFields } from "../edits";
 import { newId } from "../ids";
-import { fieldOf, isField, lying, nameOf, pageOf, type Group } from "../lying";
+import { fieldOf, isField, isLocked, lying, nameOf, type Group } from "../lying";
 import { following, numbersOf, wholeOf } from "../numbering";
 import { plural } from "../../words/say";
 
@@ -52,22 +51,44 @@ export const refuseFound = (
 export const changeFields = (label: string, fields: readonly Field[]): Command | undefined =>
   unlessEmpty({ label, edits: fields.map((field) => ({ op: "change", field })) });
 
-/** Change one field by its id, wherever the selection has gone since; `typing` is sent when it pauses. */
-export function changeField(
+/** Change fields by their ids, wherever the selection has gone since; `typing` is sent when it pauses. */
+export function changeSome(
   document: Document,
-  id: string,
+  ids: readonly string[],
   label: string,
   change: (field: Field) => Field,
   typing = false,
 ): Command | undefined {
-  const field = fieldOf(document, id);
-  if (!field) return undefined;
-  return { label, edits: [{ op: "change", field: change(field) }], joins: `${label} ${id}`, typing };
+  const fields = document.fields.filter(({ id }) => ids.includes(id));
+  const edits = fields.map((field): Edit => ({ op: "change", field: change(field) }));
+  return unlessEmpty({ label, edits, joins: `${label} ${ids.join()}`, typing });
+}
+
+/** Lock fields where they are, or unlock them if all of them are locked. */
+export function lock(document: Document, ids: readonly string[]): Command | undefined {
+  const fields = document.fields.filter(({ id }) => ids.includes(id));
+  const locked = fields.every((field) => field.locked);
+  return changeFields(
+    locked ? "Unlocked" : "Locked",
+    fields.map((field) => ({ ...field, locked: !locked })),
+  );
+}
+
+/** Points by which the sides of fields that are alike may differ. */
+const ALIKE = 1;
+
+/** All fields of the kind of one, or those that have its size too. */
+export function selectLike(document: Document, one: Field, by: "kind" | "size"): string[] {
+  const alike = ({ kind, box }: Field) =>
+    kind === one.kind &&
+    (by === "kind" ||
+      (Math.abs(box.width - one.box.width) <= ALIKE && Math.abs(box.height - one.box.height) <= ALIKE));
+  return document.fields.filter(alike).map(({ id }) => id);
 }
 
 /** Take away what lies on pages. */
 export function removeAll(document: Document, ids: readonly string[]): Command | undefined {
-  const gone = lying(document, ids);
+  const gone = lying(document, ids).filter((placed) => !isLocked(placed));
   const [first] = gone;
   const label =
     first && gone.length === 1
@@ -77,23 +98,6 @@ export function removeAll(document: Document, ids: readonly string[]): Command |
     isField(placed) ? { op: "remove", field_id: placed.id } : { op: "remove_fixture", fixture_id: placed.id },
   );
   return unlessEmpty({ label, edits, select: [] });
-}
-
-/** Lay copies below, without their keys and numbers. */
-export function layAgain(document: Document, ids: readonly string[]): Command | undefined {
-  const copies = lying(document, ids).map((placed) => {
-    const by = { x: 0, y: placed.box.height + 8 };
-    const box = rounded(moved(placed.box, by, pageOf(document, placed.page)));
-    if (!isField(placed)) return { ...placed, id: newId(), box };
-    const below = formOf(placed).moved(placed, (place) =>
-      place.id ? rounded(moved(place.box, by, pageOf(document, place.page))) : box,
-    );
-    return { ...below, id: newId(), number: "" };
-  });
-  const edits = copies.map((placed): Edit =>
-    isField(placed) ? { op: "place", field: placed } : { op: "lay_fixture", fixture: placed, layer: null },
-  );
-  return unlessEmpty({ label: "Laid again", edits, select: copies.map(({ id }) => id) });
 }
 
 /** Number fields as the parts of one question; the next after them goes on with the next number. */

@@ -2,19 +2,34 @@
   // The film of one page while fields are laid on it: drawing, selecting, moving, resizing.
   import { SvelteMap } from "svelte/reactivity";
   import type { Box, Page } from "../../../api/teacher";
-  import { between, overlaps, resized, SMALLEST, type Handle, type Point } from "../../../canvas/box";
+  import {
+    around,
+    between,
+    moved,
+    overlaps,
+    resized,
+    SMALLEST,
+    type Handle,
+    type Point,
+  } from "../../../canvas/box";
   import DrawnBox from "../../../canvas/DrawnBox.svelte";
   import { drag, dragOrScroll, mayHold } from "../../../canvas/drag";
+  import GuideLines from "../../../canvas/GuideLines.svelte";
+  import { repeated } from "../../../canvas/repeat";
+  import { ALL, type Edges, type Guide, type Moving } from "../../../canvas/snap";
   import { Viewport } from "../../../canvas/viewport";
-  import type { Kind } from "../../../kinds/teacher";
-  import { usualSize, type Corner, type FixtureTool } from "../fixtures/tools";
+  import { KINDS, kindOf, type Kind } from "../../../kinds/teacher";
+  import { isFixtureTool, usualSize, type Corner, type FixtureTool } from "../fixtures/tools";
   import FixtureBox from "../fixtures/FixtureBox.svelte";
   import { carried as carriedTogether, putAt } from "../../../worksheet/commands/boxes";
-  import { isField, type Placed } from "../../../worksheet/lying";
+  import { changeFields } from "../../../worksheet/commands/fields";
+  import { repeat } from "../../../worksheet/commands/repeat";
+  import { isField, isLocked, type Placed } from "../../../worksheet/lying";
   import type { Editing } from "../state/editing.svelte";
   import FoundOn from "../found/FoundOn.svelte";
   import type { FoundPlaces } from "../found/found.svelte";
   import FilmField from "./FilmField.svelte";
+  import RepeatHandle from "./RepeatHandle.svelte";
 
   interface Props {
     editing: Editing;
@@ -31,12 +46,33 @@
   let drawn = $state.raw<Box>();
   /** Where fields are while they are moved; they are put there for good when the gesture ends. */
   const carried = new SvelteMap<string, Box>();
+  /** Lines to what is brought in line, while it is moved; and copies that would be laid. */
+  let guides = $state.raw<Guide[]>([]);
+  let copies = $state.raw<Box[]>([]);
+
+  /** CSS pixels from an edge within which what is moved is brought onto it. */
+  const SNAP = 6;
 
   const fields = $derived(editing.store.fieldsOn(page));
   const fixtures = $derived(editing.store.fixturesOn(page));
   /** With something picked up one draws over what is laid already: fields over a table, say. */
   const through = $derived(editing.hand.tool !== null);
   const view = $derived(new Viewport(() => film, page, scale));
+  const inHandHere = $derived(editing.inHand.filter((placed) => placed.page === page.id));
+
+  /** What boxes are brought in line with, but for those that are moved. */
+  const edgesBut = (ids: readonly string[]): Edges =>
+    editing.printed.edges(
+      page,
+      [...fixtures, ...fields].filter(({ id }) => !ids.includes(id)).map(({ box }) => box),
+    );
+
+  /** How far a box has to go to be in line; nothing while a key keeps it free. */
+  function inLine(edges: Edges, box: Box, moving: Moving, free: boolean): Point {
+    const snapped = free ? { by: { x: 0, y: 0 }, guides: [] } : edges.snap(box, SNAP / scale, moving);
+    guides = snapped.guides;
+    return snapped.by;
+  }
 
   function pressFilm(event: PointerEvent) {
     // What was found may be drawn over; pressed without a drag, it is taken.
@@ -45,28 +81,68 @@
     if (event.pointerType === "touch" && pressed) return; // a tap is a click, and anything else scrolls
     if (event.pointerType === "touch" && !editing.hand.tool) return editing.hand.select([]);
     const start = view.inside(view.toPage({ x: event.clientX, y: event.clientY }));
+    if (editing.hand.adding) return addAt(start, editing.hand.adding);
     const tool = editing.hand.tool;
+    const edges = tool && !found.gathering ? edgesBut([]) : undefined;
     let from: Corner = "top left";
     dragOrScroll(event, view, {
-      move: (at, by) => {
+      move: (at, by, free) => {
         drawn = between(start, view.inside(at));
         from = `${by.y < 0 ? "bottom" : "top"} ${by.x < 0 ? "right" : "left"}`;
+        if (edges) drawn = sidesInLine(edges, drawn, from, free);
       },
       end: (dragged) => {
         const box = drawn;
         drawn = undefined;
-        if (pressed && !dragged) found.take(found.on(page).filter(({ id }) => id === pressed));
+        guides = [];
+        if (found.gathering) {
+          if (dragged && box) found.take(found.in(page, box));
+          found.gathering = false;
+        } else if (pressed && !dragged) found.take(found.on(page).filter(({ id }) => id === pressed));
         else if (!tool) editing.hand.select(dragged && box ? gathered(box) : []);
         else if (dragged && box) editing.place(tool, page, grown(box, tool), from);
         else {
           const under = closedAt(start);
           if (under) editing.hand.select([under.id]);
-          else editing.place(tool, page, usualAt(tool, start));
+          else editing.place(tool, page, isFixtureTool(tool) ? usualAt(tool, start) : fitted(tool, start));
         }
       },
-      cancel: () => (drawn = undefined),
+      cancel: () => {
+        drawn = undefined;
+        guides = [];
+      },
     });
   }
+
+  /** One more part of what is in hand, such as a place to tick. */
+  function addAt(point: Point, id: string) {
+    const field = fields.find((field) => field.id === id);
+    const now = field && kindOf(field).added?.(field, point, page);
+    if (now) editing.do(changeFields("Place added", [now]));
+  }
+
+  /** A box that is drawn, its corners brought in line: the one that was pressed, and the one that is dragged. */
+  function sidesInLine(edges: Edges, box: Box, from: Corner, free: boolean): Box {
+    const [first, second] = [pressedSides(from), pressedSides(opposite(from))];
+    const pressed = inLine(edges, box, first, free);
+    const there = guides;
+    const dragged = inLine(edges, box, second, free);
+    guides = [...there, ...guides].filter(
+      ({ axis }, i, all) => all.findIndex((each) => each.axis === axis) === i,
+    );
+    const right = box.x + box.width + (from.endsWith("left") ? dragged.x : pressed.x);
+    const bottom = box.y + box.height + (from.startsWith("top") ? dragged.y : pressed.y);
+    const left = box.x + (from.endsWith("left") ? pressed.x : dragged.x);
+    const top = box.y + (from.startsWith("top") ? pressed.y : dragged.y);
+    return between({ x: left, y: top }, { x: right, y: bottom });
+  }
+
+  const pressedSides = (corner: Corner): Moving => ({
+    x: [corner.endsWith("left") ? "start" : "end"],
+    y: [corner.startsWith("top") ? "start" : "end"],
+  });
+  const opposite = (corner: Corner): Corner =>
+    `${corner.startsWith("top") ? "bottom" : "top"} ${corner.endsWith("left") ? "right" : "left"}`;
 
   const gathered = (frame: Box) =>
     [...fixtures, ...fields].filter(({ box }) => overlaps(box, frame)).map(({ id }) => id);
@@ -86,8 +162,19 @@
   }
 
   function usualAt(tool: Kind | FixtureTool, point: Point): Box {
-    const { width, height } = usualSize(tool);
+    const { width, height } = isFixtureTool(tool)
+      ? usualSize(tool)
+      : (editing.hand.sizes[tool] ?? usualSize(tool));
     return { x: point.x, y: point.y - height / 2, width, height };
+  }
+
+  /** The blank under a point where nothing lies yet; else as large as such a field was laid last, in line. */
+  function fitted(kind: Kind, point: Point): Box {
+    const blank = KINDS.get(kind).clear ? undefined : editing.printed.blankAt(page, point);
+    if (blank && !fields.some(({ box }) => overlaps(box, blank))) return blank;
+    const box = usualAt(kind, point);
+    const { by } = edgesBut([]).snap(box, SNAP / scale);
+    return moved(box, by, page);
   }
 
   function press(event: PointerEvent, placed: Placed) {
@@ -99,12 +186,16 @@
         had ? editing.hand.selected.filter((id) => id !== placed.id) : [...editing.hand.selected, placed.id],
       );
     else if (!had) editing.hand.select([placed.id]);
-    const start = editing.inHand.filter((other) => other.page === page.id);
+    const start = inHandHere.filter((other) => !isLocked(other));
     if (start.length === 0) return;
+    const edges = edgesBut(start.map(({ id }) => id));
     // What is in hand already is dragged with a finger too; what is not may be a page that somebody scrolls.
     (had ? drag : dragOrScroll)(event, view, {
-      move: (_, by) => {
-        for (const [id, box] of carriedTogether(start, by, page)) carried.set(id, box);
+      move: (_, by, free) => {
+        const there = around([...carriedTogether(start, by, page).values()]);
+        const more = inLine(edges, there, ALL, free);
+        const to = { x: by.x + more.x, y: by.y + more.y };
+        for (const [id, box] of carriedTogether(start, to, page)) carried.set(id, box);
       },
       end: (dragged) => {
         if (dragged) putDown(start.length === 1 ? `Moved: ${editing.name(placed)}` : "Moved");
@@ -113,7 +204,7 @@
           editing.hand.select([placed.id]);
         }
       },
-      cancel: () => carried.clear(),
+      cancel: letGo,
     });
   }
 
@@ -124,16 +215,58 @@
 
   function pressHandle(event: PointerEvent, placed: Placed, handle: Handle) {
     event.stopPropagation();
+    const edges = edgesBut([placed.id]);
+    const moving: Moving = {
+      x: handle.includes("w") ? ["start"] : handle.includes("e") ? ["end"] : [],
+      y: handle.includes("n") ? ["start"] : handle.includes("s") ? ["end"] : [],
+    };
     drag(event, view, {
-      move: (_, by) => carried.set(placed.id, resized(placed.box, handle, by, page)),
-      end: () => putDown("Size changed"),
-      cancel: () => carried.clear(),
+      move: (_, by, free) => {
+        const more = inLine(edges, resized(placed.box, handle, by, page), moving, free);
+        carried.set(placed.id, resized(placed.box, handle, { x: by.x + more.x, y: by.y + more.y }, page));
+      },
+      end: () => {
+        const box = carried.get(placed.id);
+        putDown("Size changed");
+        if (box && isField(placed)) editing.hand.sizes[placed.kind] = box;
+      },
+      cancel: letGo,
     });
+  }
+
+  function pressRepeat(event: PointerEvent) {
+    event.stopPropagation();
+    const placed = inHandHere;
+    const boxes = placed.map(({ box }) => box);
+    const printed = editing.printed.places(page);
+    let wanted = { units: [] as number[], offsets: [] as Point[] };
+    drag(event, view, {
+      move: (_, by) => {
+        wanted = repeated(boxes, by, printed, page);
+        copies = wanted.offsets.flatMap(({ x, y }) =>
+          wanted.units.map((unit) => {
+            const box = boxes[unit] as Box;
+            return { ...box, x: box.x + x, y: box.y + y };
+          }),
+        );
+      },
+      end: (dragged) => {
+        copies = [];
+        const units = wanted.units.flatMap((unit) => placed[unit] ?? []);
+        if (dragged) editing.do(repeat(editing.document, units, wanted.offsets, editing.hand.selected));
+      },
+      cancel: () => (copies = []),
+    });
+  }
+
+  function letGo() {
+    carried.clear();
+    guides = [];
   }
 
   function putDown(label: string) {
     const boxes = new Map(carried);
-    carried.clear();
+    letGo();
     editing.do(putAt(editing.document, label, boxes));
   }
 </script>
@@ -143,6 +276,7 @@
   bind:this={film}
   class="absolute inset-0 touch-pan-x touch-pan-y {editing.hand.tool ? 'cursor-crosshair' : ''}"
   onpointerdown={pressFilm}
+  onpointerenter={() => void editing.printed.want(page)}
   {@attach mayHold}
   data-testid="film"
 >
@@ -163,6 +297,7 @@
     <FilmField
       {editing}
       {field}
+      {view}
       {scale}
       stop={stop === field.id}
       box={carried.get(field.id) ?? field.box}
@@ -171,4 +306,14 @@
     />
   {/each}
   {#if drawn}<DrawnBox box={drawn} {scale} />{/if}
+  {#each copies as box, i (i)}<DrawnBox {box} {scale} />{/each}
+  <GuideLines {guides} {scale} />
+  {#if inHandHere.length > 0 && carried.size === 0 && !editing.hand.writing}
+    <RepeatHandle
+      around={around(inHandHere.map(({ box }) => box))}
+      {page}
+      {scale}
+      onpointerdown={pressRepeat}
+    />
+  {/if}
 </div>

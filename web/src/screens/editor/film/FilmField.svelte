@@ -1,14 +1,19 @@
 <script lang="ts">
+  import Lock from "@lucide/svelte/icons/lock";
   import type { Box, Field } from "../../../api/teacher";
   import { carriedBy, type Handle } from "../../../canvas/box";
   import { mayHold } from "../../../canvas/drag";
+  import { dressed } from "../../../kinds/look";
   import { kindOf } from "../../../kinds/teacher";
   import type { Editing } from "../state/editing.svelte";
-  import Handles from "../../../canvas/Handles.svelte";
+  import SizeHandles from "../../../canvas/Handles.svelte";
+  import type { Viewport } from "../../../canvas/viewport";
+  import { changeFields } from "../../../worksheet/commands/fields";
 
   interface Props {
     editing: Editing;
     field: Field;
+    view: Viewport;
     box: Box;
     scale: number;
     /** Whether Tab stops here. */
@@ -16,18 +21,23 @@
     onpress: (event: PointerEvent) => void;
     onhandle: (event: PointerEvent, handle: Handle) => void;
   }
-  let { editing, field, box, scale, stop, onpress, onhandle }: Props = $props();
+  let { editing, field: laid, view, box: carried, scale, stop, onpress, onhandle }: Props = $props();
 
-  const Face = $derived(kindOf(field).Face);
+  /** It as it is while parts of it are moved. */
+  let shown = $state.raw<Field>();
+  const field = $derived(shown ?? laid);
+  const box = $derived(shown ? shown.box : carried);
+  const { Face, Handles } = $derived(kindOf(laid));
+  const style = $derived(field.style ?? editing.document.style);
   const selected = $derived(editing.hand.selected.includes(field.id));
   const alone = $derived(selected && editing.hand.selected.length === 1);
   const pageNumber = $derived(editing.document.pages.findIndex((page) => page.id === field.page) + 1);
 </script>
 
 <div
-  class="film-field cursor-move {selected ? 'touch-none' : 'touch-pan-x touch-pan-y'} {selected
-    ? 'bg-accent/15 outline-[2.5px] outline-accent'
-    : ''}"
+  class="film-field {field.locked ? '' : 'cursor-move'} {selected
+    ? 'touch-none'
+    : 'touch-pan-x touch-pan-y'} {selected ? 'bg-accent/15 outline-[2.5px] outline-accent' : ''}"
   style:left="{field.box.x * scale}px"
   style:top="{field.box.y * scale}px"
   style:translate={carriedBy(field.box, box, scale)}
@@ -37,19 +47,26 @@
   role="button"
   tabindex={stop ? 0 : -1}
   aria-pressed={selected}
-  aria-label="{editing.name(field)}, page {pageNumber}"
+  aria-label="{editing.name(field)}, page {pageNumber}{field.locked ? ', locked' : ''}"
   data-field={field.id}
   onpointerdown={onpress}
   {@attach mayHold}
+  {@attach dressed(style, kindOf(field).clear)}
   onfocus={() => (editing.hand.stop = field.id)}
 >
   <span class="contents" aria-hidden="true"
-    ><Face {field} fieldKey={editing.document.keys[field.id]} {scale} /></span
+    ><Face {field} fieldKey={editing.document.keys[field.id]} {style} {scale} /></span
   >
-  <span
-    class="film-tag absolute -top-2.5 -left-2.5"
-    class:bg-accent={selected}
-    class:text-accent-content={selected}>{editing.store.number(field)}</span
+  <span class="film-tag" class:bg-accent={selected} class:text-accent-content={selected}
+    >{editing.store.number(field)}{#if field.locked}<Lock size={11} class="ms-1 inline" />{/if}</span
   >
-  {#if alone}<Handles {box} {scale} {onhandle} />{/if}
+  {#if alone && Handles && !laid.locked}
+    <Handles
+      field={laid}
+      {view}
+      onshow={(field) => (shown = field)}
+      onfield={(field) => editing.do(changeFields("Place moved", [field]))}
+    />
+  {/if}
+  {#if alone && !field.locked}<SizeHandles {box} {scale} {onhandle} />{/if}
 </div>

@@ -1,5 +1,8 @@
 <script lang="ts">
   // The pages on the light table, one below the other, with their film.
+  import Expand from "@lucide/svelte/icons/expand";
+  import List from "@lucide/svelte/icons/list";
+  import MoveHorizontal from "@lucide/svelte/icons/move-horizontal";
   import Laid from "../../../fixtures/Laid.svelte";
   import { usualSize } from "../fixtures/tools";
   import { Gradually } from "../../../ui/gradually.svelte";
@@ -8,32 +11,46 @@
   import type { Drawing } from "../pages/drawing.svelte";
   import type { Editing } from "../state/editing.svelte";
   import Film from "./Film.svelte";
-  import FoundBar from "../found/FoundBar.svelte";
-  import { FoundPlaces } from "../found/found.svelte";
+  import type { FoundPlaces } from "../found/found.svelte";
   import KeyFilm from "../key/KeyFilm.svelte";
+  import type { Point } from "../../../canvas/box";
+  import { zoomable } from "../../../canvas/pinch";
   import { lookAgainAt, sightOf, type Sight } from "../../../canvas/sight";
+  import { fitting, stepped, TRUE_SIZE, within, type Fit } from "../../../canvas/zoom";
+  import { types } from "../state/undo_keys";
   import { onMount, tick } from "svelte";
   import { USUAL_KIND } from "../../../kinds/teacher";
-  import { onKey } from "./keys";
+  import { onCopy, onPaste } from "./clipboard_keys";
+  import { onKey, onSpace } from "./keys";
   import type { Step } from "../steps";
 
   interface Props {
     editing: Editing;
     drawing: Drawing;
+    found: FoundPlaces;
     step: Step;
     /** What is looked at, and how large: kept while the view is away. */
-    view: { zoom: number; sight: Sight | undefined };
+    view: { zoom: number; fit: Fit | null; sight: Sight | undefined };
+    /** Show all fields as a list instead. */
+    onlist: () => void;
     /** A page to show, until it is shown. */
     goTo: string | undefined;
   }
-  let { editing, drawing, step, view, goTo = $bindable() }: Props = $props();
+  let { editing, drawing, found, step, view, onlist, goTo = $bindable() }: Props = $props();
 
-  const ZOOMS = [0.5, 0.75, 1, 1.25, 1.5, 2, 3];
   const MARGIN = 24;
+  const FITS = [
+    ["width", "Fit the width", MoveHorizontal],
+    ["page", "Fit the page", Expand],
+  ] as const;
 
   let stage: HTMLDivElement;
   let width = $state(700);
-  const zoom = $derived(view.zoom);
+  let height = $state(600);
+  /** While the space bar is held, presses move what is seen. */
+  let spaced = $state(false);
+  let panned = false;
+  const at = $derived(view.sight?.page ?? 0);
 
   let texts = $state.raw<string[]>([]);
   const pages = $derived(editing.document.pages);
@@ -46,17 +63,16 @@
     return () => clearTimeout(asked);
   });
 
-  // svelte-ignore state_referenced_locally
-  const found = new FoundPlaces(editing);
-  $effect(() => {
-    // Again when pages are others or shown otherwise, and as more is found out about them.
-    void [pages, drawing.surveyed, drawing.done];
-    const asked = setTimeout(() => void found.look(), 400);
-    return () => clearTimeout(asked);
-  });
-
-  const widest = $derived(Math.max(...editing.document.pages.map((page) => page.width)));
-  const scale = $derived(((width - MARGIN) / widest) * zoom);
+  const widest = $derived(pages.reduce((most, page) => (page.width > most.width ? page : most)));
+  const scale = $derived(
+    view.fit
+      ? fitting(view.fit, view.fit === "width" ? widest : (pages[at] ?? widest), {
+          width: width - MARGIN,
+          height: height - MARGIN,
+        })
+      : view.zoom * TRUE_SIZE,
+  );
+  const zoom = $derived(scale / TRUE_SIZE);
 
   const papers = () => [...stage.querySelectorAll("[data-page]")];
 
@@ -72,17 +88,62 @@
     goTo = undefined;
   });
 
-  /** Show the pages larger or smaller; what is looked at stays where it is. */
-  async function zoomTo(wanted: number) {
-    const sight = sightOf(stage, papers());
-    view.zoom = wanted;
+  $effect(() => {
+    editing.hand.page = pages[at]?.id ?? null;
+  });
+
+  // What is printed on the pages that are looked at: what is laid there is brought in line with it.
+  $effect(() => {
+    for (const page of pages.slice(at, at + 2)) void editing.printed.want(page);
+  });
+
+  /** Show the pages otherwise; what is looked at, or is at a point of the window, stays where it is. */
+  async function show(changed: Partial<typeof view>, at?: Point) {
+    const sight = sightOf(stage, papers(), at);
+    Object.assign(view, changed);
     await tick();
-    lookAgainAt(stage, papers(), sight);
+    lookAgainAt(stage, papers(), sight, at);
   }
 
-  function zoomBy(by: 1 | -1) {
-    const at = ZOOMS.findIndex((value) => value >= zoom);
-    void zoomTo(ZOOMS[Math.max(0, Math.min(ZOOMS.length - 1, at + by))] ?? 1);
+  const zoomTo = (wanted: number, at?: Point) => void show({ zoom: within(wanted), fit: null }, at);
+  const zoomBy = (way: 1 | -1) => zoomTo(stepped(zoom, way));
+  const fit = (fit: Fit) => void show({ fit });
+
+  function onkeydown(event: KeyboardEvent) {
+    if (event.key === " " && !types(event.target)) {
+      if (!event.repeat) panned = false;
+      spaced = true;
+      // It would scroll the page, and press what has the focus.
+      if (step === "film" && isOnFilm(event.target)) event.preventDefault();
+      return;
+    }
+    const held = event.ctrlKey || event.metaKey || event.altKey;
+    if (!held && !types(event.target) && isOnFilm(event.target)) {
+      const zooming = ZOOM_KEYS[event.key.toLowerCase()];
+      if (zooming) {
+        event.preventDefault();
+        zooming();
+        return;
+      }
+    }
+    if (step === "film") onKey(event, { editing, stage, lay });
+  }
+
+  const ZOOM_KEYS: Record<string, () => void> = {
+    "+": () => zoomBy(1),
+    "=": () => zoomBy(1),
+    "-": () => zoomBy(-1),
+    w: () => fit("width"),
+    p: () => fit("page"),
+  };
+
+  const isOnFilm = (target: EventTarget | null): boolean =>
+    target === document.body || (target instanceof Element && stage.contains(target));
+
+  function onkeyup(event: KeyboardEvent) {
+    if (event.key !== " ") return;
+    spaced = false;
+    if (step === "film" && !panned) onSpace(event, editing, stage);
   }
 
   /** Lay the picked-up kind in the middle of what is seen. */
@@ -101,16 +162,29 @@
   const stop = $derived(editing.hand.stop && editing.has(editing.hand.stop) ? editing.hand.stop : first);
 </script>
 
-<svelte:window onkeydown={(event) => step === "film" && onKey(event, { editing, stage, lay })} />
+<svelte:window {onkeydown} {onkeyup} onblur={() => (spaced = false)} />
+<svelte:document
+  oncopy={(event) => step === "film" && onCopy(event, editing)}
+  oncut={(event) => step === "film" && onCopy(event, editing)}
+  onpaste={(event) => step === "film" && onPaste(event, editing)}
+/>
 
 <p id="film-keys" hidden>Arrow keys go from box to box, Space takes one in hand, Enter goes to its slip.</p>
 <div class="relative h-full">
   <!-- What lies on the film is gone to with arrow keys, which a screen reader has to leave to it. -->
   <div
-    class="isolate h-full overflow-auto"
+    class="isolate h-full overflow-auto {spaced ? 'cursor-grab' : ''}"
     onscroll={() => (view.sight = sightOf(stage, papers()))}
     bind:this={stage}
     bind:clientWidth={width}
+    bind:clientHeight={height}
+    {@attach zoomable({
+      zoom: (factor, at) => zoomTo(zoom * factor, at),
+      panning: () => {
+        panned ||= spaced;
+        return spaced;
+      },
+    })}
     role={step === "film" ? "application" : undefined}
     aria-label={step === "film" ? "Film" : undefined}
     aria-describedby={step === "film" ? "film-keys" : undefined}
@@ -147,20 +221,31 @@
       {/each}
     </div>
   </div>
-  {#if step === "film"}<FoundBar {found} {editing} />{/if}
   <div
     class="absolute end-5 bottom-4 flex items-center rounded-lg bg-base-100 shadow-md"
     role="group"
     aria-label="Zoom"
   >
     <button class="btn btn-ghost btn-sm" aria-label="Smaller" onclick={() => zoomBy(-1)}>−</button>
-    <button
-      class="btn btn-ghost btn-sm px-1 tabular-nums"
-      aria-label="Fit the width, now {Math.round(zoom * 100)} %"
-      onclick={() => zoomTo(1)}
-    >
-      {Math.round(zoom * 100)} %
-    </button>
+    <span class="w-12 text-center text-sm tabular-nums">{Math.round(zoom * 100)} %</span>
     <button class="btn btn-ghost btn-sm" aria-label="Larger" onclick={() => zoomBy(1)}>+</button>
+    <span class="mx-0.5 h-5 border-s border-(--line)"></span>
+    {#each FITS as [each, label, Icon] (each)}
+      <button
+        class="btn btn-ghost btn-sm btn-square"
+        aria-label={label}
+        title={label}
+        aria-pressed={view.fit === each}
+        onclick={() => fit(each)}><Icon size={16} aria-hidden="true" /></button
+      >
+    {/each}
+    {#if step === "film"}
+      <button
+        class="btn btn-ghost btn-sm btn-square"
+        aria-label="All fields as a list"
+        title="All fields as a list"
+        onclick={onlist}><List size={16} aria-hidden="true" /></button
+      >
+    {/if}
   </div>
 </div>

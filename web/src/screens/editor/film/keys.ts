@@ -4,23 +4,11 @@
 import { tick } from "svelte";
 import { stepOf } from "../../../canvas/keys";
 import { nudge, stretch } from "../../../worksheet/commands/boxes";
-import { layAgain, removeAll } from "../../../worksheet/commands/fields";
-import { isField, lying } from "../../../worksheet/lying";
+import { lock, removeAll, selectLike } from "../../../worksheet/commands/fields";
+import { layAgain } from "../../../worksheet/commands/repeat";
+import { fieldOf, isField, lying } from "../../../worksheet/lying";
 import type { Editing } from "../state/editing.svelte";
 import { types } from "../state/undo_keys";
-
-/** What the keys do, for the list on the slip. */
-export const KEY_HELP = [
-  ["Arrow keys", "Go to the next box; move what is in hand, with Shift by ten"],
-  ["Space", "Take in hand, or put down; with Shift, take it too"],
-  ["Ctrl + arrow keys", "Go on, with what is in hand staying there"],
-  ["Alt + arrow keys", "Make larger or smaller"],
-  ["Enter", "Go to the slip, Escape back; or write in a text or a table"],
-  ["Delete", "Remove"],
-  ["R", "Lay the same again, below"],
-  ["B", "Lay one in the middle of the view"],
-  ["Escape", "Let go; then put the tool down"],
-] as const;
 
 export interface Place {
   editing: Editing;
@@ -52,6 +40,12 @@ export function onKey(event: KeyboardEvent, { editing, stage, lay }: Place): voi
   } else if (here) onThings(event, editing, stage, target);
 }
 
+/** The space bar was let go, and nothing was moved with it held. */
+export function onSpace(event: KeyboardEvent, editing: Editing, stage: HTMLElement): void {
+  const focused = event.target instanceof Element && stage.contains(event.target) && idOf(event.target);
+  if (focused && !types(event.target)) take(editing, focused, event.shiftKey);
+}
+
 function onThings(event: KeyboardEvent, editing: Editing, stage: HTMLElement, target: HTMLElement): void {
   const { hand, document: sheet } = editing;
   const focused = idOf(target);
@@ -64,11 +58,11 @@ function onThings(event: KeyboardEvent, editing: Editing, stage: HTMLElement, ta
   } else if (by && hand.selected.length > 0) {
     event.preventDefault();
     editing.do(event.altKey ? stretch(sheet, ids, by) : nudge(sheet, ids, by));
+  } else if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === "a") {
+    event.preventDefault();
+    hand.select(sheet.fields.map(({ id }) => id));
   } else if (event.ctrlKey || event.metaKey) {
     return;
-  } else if (event.key === " " && focused) {
-    event.preventDefault();
-    take(editing, focused, event.shiftKey);
   } else if (event.key === "Enter" && focused) {
     event.preventDefault();
     enter(editing, focused);
@@ -77,8 +71,14 @@ function onThings(event: KeyboardEvent, editing: Editing, stage: HTMLElement, ta
     const next = neighbour(stage, target, 1) ?? neighbour(stage, target, -1);
     editing.do(removeAll(sheet, ids));
     void focusOn(stage, idOf(next));
+  } else if (event.key.toLowerCase() === "a") {
+    const like = fieldOf(sheet, ids[0] ?? "");
+    if (like) hand.select(selectLike(sheet, like, event.shiftKey ? "kind" : "size"));
+  } else if (event.key.toLowerCase() === "k") {
+    editing.do(lock(sheet, ids));
   } else if (event.key.toLowerCase() === "r") {
-    editing.do(layAgain(sheet, ids));
+    const printed = editing.printed.places.bind(editing.printed);
+    editing.do(layAgain(sheet, ids, event.shiftKey ? "x" : "y", printed));
     void focusOn(stage, hand.selected[0]);
   }
 }

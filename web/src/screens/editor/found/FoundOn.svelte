@@ -25,5 +25,16 @@
     onclick={() => found.take([field])}
   >
     {#if field.number}<span aria-hidden="true">{field.number}</span>{/if}
+    {#if field.kind === "tick_places"}
+      {#each field.spots as { id, x, y, width, height } (id)}
+        <i
+          class="found-spot"
+          style:left="{x * 100}%"
+          style:top="{y * 100}%"
+          style:width="{width * 100}%"
+          style:height="{height * 100}%"
+        ></i>
+      {/each}
+    {/if}
   </button>
 {/each}

@@ -1,10 +1,12 @@
 // The fields that are proposed for the places found on pages, as far as nothing lies there.
 
 import { teacher, type Box, type Field, type Page, type Schemas } from "../../../api/teacher";
+import { overlaps } from "../../../canvas/box";
 import { announce } from "../../../ui/Announcer.svelte";
 import { plural } from "../../../words/say";
 import { refuseFound, takeFound } from "../../../worksheet/commands/fields";
 import { lookOf } from "../../../ui/pictures";
+import { otherwise, type Otherwise } from "./otherwise";
 import type { Editing } from "../state/editing.svelte";
 
 /** The share of the smaller of two boxes that lies over the other, from which on a place is taken. */
@@ -15,6 +17,8 @@ export class FoundPlaces {
   /** How the pages were shown when it was told. */
   private looks: Readonly<Record<string, string>> = {};
   private said = 0;
+  /** Whether a region that is drawn on a page takes what was found in it. */
+  gathering = $state(false);
 
   constructor(private readonly editing: Editing) {}
 
@@ -49,6 +53,17 @@ export class FoundPlaces {
 
   take(fields: readonly Field[]): void {
     this.editing.do(takeFound(fields));
+  }
+
+  /** How else one of them can be taken. */
+  otherwise(field: Field): Otherwise[] {
+    const page = this.editing.document.pages.find(({ id }) => id === field.page);
+    return page ? otherwise(field, this.on(page), this.editing.printed.places(page).rules) : [];
+  }
+
+  /** Those that lie in a region of a page. */
+  in(page: Page, region: Box): Field[] {
+    return this.on(page).filter(({ box }) => overlaps(box, region));
   }
 
   /** Refuse some of them: they are not offered again, however the page is shown. */

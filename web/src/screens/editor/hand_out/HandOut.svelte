@@ -2,10 +2,11 @@
   import { Failure, take } from "../../../api/failure";
   import { teacher, type Schemas } from "../../../api/teacher";
   import { moment } from "../../../words/say";
+  import type { FoundPlaces } from "../found/found.svelte";
   import type { Editing } from "../state/editing.svelte";
   import LookOver from "../slip/LookOver.svelte";
 
-  let { editing }: { editing: Editing } = $props();
+  let { editing, found }: { editing: Editing; found: FoundPlaces } = $props();
 
   let busy = $state(false);
   let problem = $state("");
@@ -42,7 +43,7 @@
       You get a code, a link and a QR code. Everybody who joins works on a copy of their own; your worksheet
       stays as it is.
     </p>
-    <div class="mt-4"><LookOver {editing} /></div>
+    <div class="mt-4"><LookOver {editing} {found} /></div>
     {#if problem}<p class="mt-4 font-semibold text-warning" role="alert">{problem}</p>{/if}
     <button class="btn btn-primary mt-5 h-12" disabled={busy} onclick={handOut}>
       {busy ? "Handing out…" : "Hand it out now"}

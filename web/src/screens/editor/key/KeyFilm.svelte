@@ -1,6 +1,7 @@
 <script lang="ts">
   // The film of one page as a key sheet: the teacher fills it in, and what it holds is the key.
   import type { Field, Page } from "../../../api/teacher";
+  import { dressed } from "../../../kinds/look";
   import { kindOf } from "../../../kinds/teacher";
   import { announce } from "../../../ui/Announcer.svelte";
   import type { Editing } from "../state/editing.svelte";
@@ -31,6 +32,7 @@
 
 {#each editing.store.fieldsOn(page) as field (field.id)}
   {@const KeyField = kindOf(field).KeyField}
+  {@const style = field.style ?? editing.document.style}
   {@const fieldKey = editing.document.keys[field.id]}
   <div
     class="film-field focus-within:bg-(--sheet) focus-within:outline-[2.5px] focus-within:outline-accent {kindOf(
@@ -38,7 +40,9 @@
     ).clear
       ? 'bg-transparent!'
       : fieldKey
-        ? 'bg-(--sheet)'
+        ? style.fill === 'film'
+          ? 'bg-(--sheet)'
+          : ''
         : ''} {fieldKey ? '' : 'outline-dashed'}"
     style:left="{field.box.x * scale}px"
     style:top="{field.box.y * scale}px"
@@ -46,16 +50,18 @@
     style:height="{field.box.height * scale}px"
     data-field={field.id}
     role="presentation"
+    {@attach dressed(style, kindOf(field).clear)}
     onkeydown={(event) => pickByLetter(event, field)}
     onfocusin={() => editing.hand.select([field.id])}
   >
     <KeyField
       {field}
       {fieldKey}
+      {style}
       {scale}
       label="Right answer {editing.store.number(field)}"
       onkey={(key) => editing.do(setKey(editing.document, field.id, key))}
     />
-    <span class="film-tag absolute -top-2.5 -start-2.5">{editing.store.number(field)}</span>
+    <span class="film-tag">{editing.store.number(field)}</span>
   </div>
 {/each}

@@ -153,7 +153,7 @@
               onpointerdown={(event) => pressRegion(event, i)}
               onkeydown={(event) => onKey(event, i)}
             >
-              <span class="film-tag absolute top-1 left-1 bg-accent text-accent-content">{i + 1}</span>
+              <span class="film-tag bg-accent text-accent-content">{i + 1}</span>
               <Handles {box} {scale} onhandle={(event, handle) => pressRegion(event, i, handle)} />
             </div>
           {/each}

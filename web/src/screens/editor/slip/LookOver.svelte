@@ -3,9 +3,11 @@
   import { take } from "../../../api/failure";
   import { teacher, type Schemas } from "../../../api/teacher";
   import type { Editing } from "../state/editing.svelte";
+  import { tick } from "svelte";
+  import type { FoundPlaces } from "../found/found.svelte";
   import { lookAt } from "../look_at";
 
-  let { editing }: { editing: Editing } = $props();
+  let { editing, found: places }: { editing: Editing; found: FoundPlaces } = $props();
 
   type Finding = Schemas["FindingOut"];
 
@@ -38,6 +40,18 @@
     return () => clearTimeout(asked);
   });
 
+  const waiting = $derived(
+    editing.document.pages
+      .map((page, i) => ({ page, number: i + 1, count: places.on(page).length }))
+      .filter(({ count }) => count > 0),
+  );
+
+  /** Show a page whose places wait. */
+  function showPage(id: string) {
+    location.hash = "film";
+    void tick().then(() => document.getElementById(`page-${id}`)?.scrollIntoView({ block: "start" }));
+  }
+
   const doubts = $derived(Object.keys(SAYS) as Finding["doubt"][]);
   const of = (doubt: Finding["doubt"]) => (findings ?? []).filter((finding) => finding.doubt === doubt);
   const number = (id: string) => {
@@ -49,7 +63,21 @@
 {#if findings}
   <section aria-label="Look-over">
     <h3 class="text-base">Look-over</h3>
-    {#if findings.length === 0}
+    {#if waiting.length > 0}
+      <div class="mt-3 heed text-sm">
+        <p>Places that were found wait to be taken or refused:</p>
+        <ul class="mt-1.5 flex flex-wrap gap-1.5">
+          {#each waiting as { page, number, count } (page.id)}
+            <li>
+              <button class="btn btn-outline btn-xs" onclick={() => showPage(page.id)}
+                >Page {number}: {count}</button
+              >
+            </li>
+          {/each}
+        </ul>
+      </div>
+    {/if}
+    {#if findings.length === 0 && waiting.length === 0}
       <p class="quiet text-sm">Nothing is missing, and nothing is doubtful.</p>
     {/if}
     {#each doubts as doubt (doubt)}

@@ -1,6 +1,12 @@
 <script lang="ts">
-  /** `points` is null when several fields differ. */
-  let { points, onpoints }: { points: number | null; onpoints: (points: number) => void } = $props();
+  interface Props {
+    /** Null when several fields differ. */
+    points: number | null;
+    /** What it is called for those who listen, where its place says it to those who see. */
+    label?: string;
+    onpoints: (points: number) => void;
+  }
+  let { points, label, onpoints }: Props = $props();
 
   const id = $props.id();
   let wrong = $state(false);
@@ -13,10 +19,11 @@
 </script>
 
 <div>
-  <label class="field-label" for={id}>Points</label>
+  {#if !label}<label class="field-label" for={id}>Points</label>{/if}
   <input
     {id}
-    class="input w-24 tabular-nums"
+    class="input tabular-nums {label ? 'input-sm w-16' : 'w-24'}"
+    aria-label={label}
     inputmode="decimal"
     value={points ?? ""}
     placeholder={points === null ? "differ" : ""}

@@ -3,8 +3,9 @@
   import type { Field } from "../../../api/teacher";
   import type { Editing } from "../state/editing.svelte";
   import LIMITS from "../../../generated/limits.json";
+  import Folded from "../../../ui/Folded.svelte";
   import PointsInput from "./PointsInput.svelte";
-  import { changeField } from "../../../worksheet/commands/fields";
+  import { changeSome } from "../../../worksheet/commands/fields";
   import { groupOf } from "../../../worksheet/lying";
 
   let { editing, field }: { editing: Editing; field: Field } = $props();
@@ -22,10 +23,11 @@
       maxlength={LIMITS.number}
       value={field.number}
       placeholder={editing.store.number(field)}
+      title="The numbers after it go on from it: 3a, 3b …"
       oninput={(event) => {
         const number = event.currentTarget.value.trim();
         editing.do(
-          changeField(editing.document, id, "Number changed", (field) => ({ ...field, number }), true),
+          changeSome(editing.document, [id], "Number changed", (field) => ({ ...field, number }), true),
         );
       }}
     />
@@ -35,28 +37,24 @@
       points={field.points}
       onpoints={(points) =>
         editing.do(
-          changeField(editing.document, id, "Points changed", (field) => ({ ...field, points }), true),
+          changeSome(editing.document, [id], "Points changed", (field) => ({ ...field, points }), true),
         )}
     />
   {/if}
 </div>
-<p class="quiet -mt-2 text-sm">
-  {#if !spread && field.points === 0}
-    Without points it collects opinions, which are not marked.
-  {:else}
-    The numbers after it go on from it: 3a, 3b …
-  {/if}
-</p>
-<label class="block">
-  <span class="field-label">Hint</span>
+{#if !spread && field.points === 0}
+  <p class="quiet -mt-2 text-sm">Without points it collects opinions, which are not marked.</p>
+{/if}
+<Folded title="Hint" open={field.hint !== ""}>
   <input
     class="input w-full"
+    aria-label="Hint"
     maxlength={LIMITS.hint}
     placeholder="For who checks and is not right"
     value={field.hint}
     oninput={(event) => {
       const hint = event.currentTarget.value.trim();
-      editing.do(changeField(editing.document, id, "Hint changed", (field) => ({ ...field, hint }), true));
+      editing.do(changeSome(editing.document, [id], "Hint changed", (field) => ({ ...field, hint }), true));
     }}
   />
-</label>
+</Folded>

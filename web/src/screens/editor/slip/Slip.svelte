@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Folded from "../../../ui/Folded.svelte";
   import Later from "../../../ui/Later.svelte";
   // The slip beside the paper: about what is in hand, or, when nothing is, about the worksheet.
   import type { Field, Fixture } from "../../../api/teacher";
@@ -6,27 +7,29 @@
   import type { Editing } from "../state/editing.svelte";
   import BetterPages from "../pages/BetterPages.svelte";
   import type { Drawing } from "../pages/drawing.svelte";
-  import { KEY_HELP } from "../film/keys";
+  import type { FoundPlaces } from "../found/found.svelte";
+  import { copyByButton } from "../film/clipboard_keys";
   import { lookAt } from "../look_at";
   import LookOver from "./LookOver.svelte";
   import type { Paging } from "../pages/paging.svelte";
   import Align from "../fixtures/Align.svelte";
   import FixtureSlip from "../fixtures/FixtureSlip.svelte";
-  import FieldSettings from "./FieldSettings.svelte";
-  import PointsOfSeveral from "./PointsOfSeveral.svelte";
-  import SeveralFields from "./SeveralFields.svelte";
+  import FieldsSlip from "./FieldsSlip.svelte";
+  import StyleSettings from "./StyleSettings.svelte";
   import type { Step } from "../steps";
-  import { layAgain, removeAll } from "../../../worksheet/commands/fields";
-  import { setDecimal } from "../../../worksheet/commands/worksheet";
-  import { groupOf, worthOf } from "../../../worksheet/lying";
+  import { removeAll } from "../../../worksheet/commands/fields";
+  import { layAgain } from "../../../worksheet/commands/repeat";
+  import { setDecimal, setUsualStyle } from "../../../worksheet/commands/worksheet";
+  import { worthOf } from "../../../worksheet/lying";
 
   interface Props {
     editing: Editing;
     paging: Paging;
     drawing: Drawing;
+    found: FoundPlaces;
     step: Step;
   }
-  let { editing, paging, drawing, step }: Props = $props();
+  let { editing, paging, drawing, found, step }: Props = $props();
 
   const fields = $derived(step === "film" || step === "key" ? editing.fieldsInHand : []);
   const several = $derived(step === "film" ? editing.inHand : fields);
@@ -43,6 +46,11 @@
     editing.toLookAt = editing.toLookAt.filter((id) => id !== field.id);
   }
 
+  const again = (axis: "x" | "y") =>
+    editing.do(
+      layAgain(editing.document, editing.hand.selected, axis, (page) => editing.printed.places(page)),
+    );
+
   const total = $derived(
     editing.store.fields.reduce((sum, field) => sum + worthOf(editing.document, field), 0),
   );
@@ -54,18 +62,14 @@
   {:else if one && several.length === 1}
     <p class="quiet text-sm">{kindOf(one).label}</p>
     <h2 class="text-lg">Question {editing.store.number(one)}</h2>
-    {#key one.id}<FieldSettings {editing} field={one} {step} />{/key}
+    {#key one.id}<FieldsSlip {editing} {fields} {step} />{/key}
   {:else if several.length > 1}
     <h2 class="text-lg">{several.length} in hand</h2>
-    {#if step === "film"}<div class="mt-4"><Align {editing} /></div>{/if}
-    <div class="mt-4" hidden={fields.length < several.length}>
-      {#if !fields.some((field) => groupOf(editing.document, field)?.points != null)}
-        {#key fields.map(({ id }) => id).join()}
-          <PointsOfSeveral {editing} {fields} />
-        {/key}
-      {/if}
-      <SeveralFields {editing} {fields} />
-    </div>
+    {#if fields.length < several.length}
+      <div class="mt-4"><Align {editing} /></div>
+    {:else}
+      {#key fields.map(({ id }) => id).join()}<FieldsSlip {editing} {fields} {step} />{/key}
+    {/if}
   {:else}
     <p class="quiet text-sm">Worksheet</p>
     <h2 class="text-lg" dir="auto">{editing.document.title}</h2>
@@ -86,6 +90,14 @@
       </dl>
       {#if step === "film"}
         <p class="quiet mt-4">Next: <a href="#key">fill in the key sheet</a>.</p>
+        <div class="mt-4">
+          <Folded title="Usual look of fields">
+            <StyleSettings
+              style={editing.document.style}
+              onstyle={(style) => editing.do(setUsualStyle(style))}
+            />
+          </Folded>
+        </div>
       {:else if step === "key"}
         <p class="quiet mt-4">Fill the boxes in as a student would. Tab goes on to the next.</p>
         <p class="quiet mt-2">On a choice, press its letter: it goes on to the next.</p>
@@ -109,8 +121,8 @@
       Paste a key{one ? ` from ${editing.store.number(one)} on` : ""}
     </button>
   {/if}
-  {#if (step === "film" || step === "key") && several.length === 0 && editing.store.fields.length > 0}
-    <div class="mt-6"><LookOver {editing} /></div>
+  {#if (step === "film" || step === "key") && several.length === 0 && (editing.store.fields.length > 0 || found.all.length > 0)}
+    <div class="mt-6"><LookOver {editing} {found} /></div>
   {/if}
   {#if step !== "pages" && doubtful.length > 0}
     <div class="mt-5 heed">
@@ -132,28 +144,20 @@
   {#if step === "film" && several.length === 0}
     <BetterPages {paging} {drawing} pages={paging.all} />
   {/if}
+  {#if step === "film" && editing.pasteable && several.length === 0}
+    <button class="btn btn-outline btn-sm mt-5" onclick={() => editing.paste()}>Paste what was copied</button>
+  {/if}
   {#if step === "film" && several.length > 0}
     <div class="mt-5 flex flex-wrap gap-2">
-      <button
-        class="btn btn-outline btn-sm"
-        onclick={() => editing.do(layAgain(editing.document, editing.hand.selected))}>Lay again below</button
-      >
+      <button class="btn btn-outline btn-sm" onclick={() => again("y")}>Lay again below</button>
+      <button class="btn btn-outline btn-sm" onclick={() => again("x")}>Beside</button>
+      <button class="btn btn-outline btn-sm" onclick={() => copyByButton(editing, false)}>Copy</button>
+      <button class="btn btn-outline btn-sm" onclick={() => copyByButton(editing, true)}>Cut</button>
       <button
         class="btn btn-outline btn-sm btn-error"
         onclick={() => editing.do(removeAll(editing.document, editing.hand.selected))}>Remove</button
       >
     </div>
-    <details class="mt-5 text-sm">
-      <summary class="quiet cursor-pointer py-1 font-semibold">With the keyboard</summary>
-      <dl class="mt-1 space-y-1">
-        {#each KEY_HELP as [keys, what] (keys)}
-          <div>
-            <dt class="inline font-semibold">{keys}:</dt>
-            <dd class="inline">{what}</dd>
-          </div>
-        {/each}
-      </dl>
-    </details>
   {/if}
 </div>
 {#if pasting}

@@ -3,12 +3,17 @@
 import type { Box, Document, Edit, Field, Fixture, Page } from "../../../api/teacher";
 import type { Command } from "../../../worksheet/command";
 import { layFixture } from "../../../worksheet/commands/fixtures";
-import { inside, layField } from "../../../worksheet/commands/fields";
+import { copied, paste } from "../../../worksheet/commands/paste";
+import { announce } from "../../../ui/Announcer.svelte";
+import { plural } from "../../../words/say";
+import { inside, layField, removeAll } from "../../../worksheet/commands/fields";
 import { newId } from "../../../worksheet/ids";
 import { fieldOf, fixtureOf, lying, nameOf, type Placed } from "../../../worksheet/lying";
 import { FIXTURE_TOOLS, isFixtureTool, pictureIn, type Corner, type FixtureTool } from "../fixtures/tools";
+import { FilmClipboard, inBrowser, type Kept } from "./clipboard";
 import { DocumentStore, type Worksheet } from "./document_store.svelte";
 import { Hand } from "./hand.svelte";
+import { Printed } from "./printed";
 
 /** A worksheet as the editor is given it. */
 export type Opened = Worksheet & {
@@ -21,6 +26,10 @@ export type Opened = Worksheet & {
 export class Editing {
   readonly store: DocumentStore;
   readonly hand = new Hand();
+  readonly printed: Printed;
+  private readonly clipboard: FilmClipboard;
+  /** What may be pasted. */
+  pasteable: Kept | undefined = $state.raw();
   /** Bytes that a file may have. */
   readonly largestUpload: number;
   /** Where the demo's camera is. */
@@ -33,6 +42,9 @@ export class Editing {
   constructor(worksheet: Opened) {
     this.largestUpload = worksheet.largest_upload;
     this.standInCamera = worksheet.stand_in_camera;
+    this.printed = new Printed(worksheet.id);
+    this.clipboard = new FilmClipboard(inBrowser(), () => (this.pasteable = this.clipboard.copied));
+    this.pasteable = this.clipboard.copied;
     this.store = new DocumentStore(worksheet.id, worksheet.document, () => this.hand.keepOnly(this.there));
   }
 
@@ -69,6 +81,29 @@ export class Editing {
     if (command.select) this.hand.select(command.select);
   }
 
+  /** Copy what is in hand. The word by which it is known again; nothing where nothing is in hand. */
+  copy(): string | undefined {
+    const copy = copied(this.document, this.hand.selected);
+    if (!copy) return undefined;
+    const word = newId();
+    this.clipboard.copy({ ...copy, word });
+    announce(plural(copy.things.length, ["# copied", "# copied"]));
+    return word;
+  }
+
+  /** Copy what is in hand, and take it away. */
+  cut(): string | undefined {
+    const word = this.copy();
+    if (word) this.do(removeAll(this.document, this.hand.selected));
+    return word;
+  }
+
+  /** Paste what was copied last onto the page that is looked at. */
+  paste(): void {
+    const page = this.document.pages.find(({ id }) => id === this.hand.page) ?? this.document.pages[0];
+    if (page && this.pasteable) this.do(paste(this.document, this.pasteable, page));
+  }
+
   undo(): void {
     this.takeUp(this.store.undo());
   }
@@ -79,7 +114,10 @@ export class Editing {
 
   /** Lay something in a box that was drawn, from a corner of it, or at a place that was pressed. */
   place(tool: Field["kind"] | FixtureTool, page: Page, box: Box, start: Corner = "top left"): void {
-    if (!isFixtureTool(tool)) return this.do(layField(tool, page, box));
+    if (!isFixtureTool(tool)) {
+      this.hand.sizes[tool] = box;
+      return this.do(layField(tool, page, box));
+    }
     this.hand.tool = null;
     const place = inside(box, page);
     if (tool === "picture") {

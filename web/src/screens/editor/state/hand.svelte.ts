@@ -12,6 +12,12 @@ export class Hand {
   stop: string | null = $state(null);
   /** What is laid when the page is pressed or drawn on; none: presses select. */
   tool: Field["kind"] | FixtureTool | null = $state(USUAL_KIND);
+  /** How large a field of each kind was laid last. */
+  readonly sizes: Partial<Record<Field["kind"], { width: number; height: number }>> = {};
+  /** The page that is looked at. */
+  page: string | null = $state(null);
+  /** The field that presses on the page add to. */
+  adding: string | null = $state(null);
   /** The fixture that is written in. */
   writing: string | null = $state(null);
   /** The rich text editor that is at work in it. */
@@ -22,6 +28,7 @@ export class Hand {
   select(ids: string[]): void {
     this.selected = ids;
     if (this.writing && !ids.includes(this.writing)) this.writing = null;
+    if (this.adding && !ids.includes(this.adding)) this.adding = null;
   }
 
   /** What is no longer there is no longer in hand. */

@@ -1,0 +1,95 @@
+// What is printed on pages, as far as it was asked for: what is laid by hand is brought in line with it.
+
+import { teacher, type Page, type Schemas } from "../../../api/teacher";
+import { overlaps, type Box } from "../../../canvas/box";
+import type { PrintedPlaces } from "../../../canvas/repeat";
+import { Edges, type Edge } from "../../../canvas/snap";
+import { lookOf } from "../../../ui/pictures";
+
+type Guides = NonNullable<Schemas["GuidesOut"]["guides"]>;
+
+/** Points beyond which print, ruled lines and other boxes are not what a box is brought in line with. */
+const REACH = { text: 20, ruling: 40, box: Infinity };
+/** Milliseconds until a page of which nothing is known yet is asked about again. */
+const AGAIN = 1_500;
+
+/** What is printed on a page. */
+interface Print extends PrintedPlaces {
+  uprights: readonly Box[];
+}
+const NOTHING: Print = { blanks: [], rules: [], text: [], uprights: [] };
+
+export class Printed {
+  private readonly told = new Map<string, Print>();
+  private readonly asked = new Set<string>();
+
+  constructor(private readonly worksheetId: string) {}
+
+  /** Ask for what is printed on a page, once for each way in which it is shown. */
+  async want(page: Page): Promise<void> {
+    const name = nameOf(page);
+    if (this.asked.has(name)) return;
+    this.asked.add(name);
+    const params = { path: { worksheet_id: this.worksheetId, page_id: page.id } };
+    const { data } = await teacher
+      .GET("/api/worksheets/{worksheet_id}/pages/{page_id}/guides", { params })
+      .catch(() => ({ data: undefined }));
+    if (data?.guides) this.told.set(name, printOf(data.guides));
+    else setTimeout(() => this.asked.delete(name), AGAIN);
+  }
+
+  /** The places of a page that tell how far apart fields are to be. */
+  places(page: Page): Print {
+    return this.told.get(nameOf(page)) ?? NOTHING;
+  }
+
+  /** What boxes may be brought in line with: what is printed on a page, and the boxes that lie there. */
+  edges(page: Page, boxes: readonly Box[]): Edges {
+    const { text, rules, uprights, blanks } = this.places(page);
+    const x: Edge[] = [];
+    const y: Edge[] = [];
+    const upright = (at: number, { y: from, height }: Box, reach: number) =>
+      x.push({ at, from, to: from + height, reach });
+    const level = (at: number, { x: from, width }: Box, reach: number) =>
+      y.push({ at, from, to: from + width, reach });
+    const sides = (box: Box, reach: number) => {
+      upright(box.x, box, reach);
+      upright(box.x + box.width, box, reach);
+    };
+    for (const row of text) {
+      sides(row, REACH.text);
+      level(row.y + row.height, row, REACH.text);
+    }
+    for (const rule of rules) {
+      sides(rule, REACH.text);
+      level(rule.y + rule.height / 2, rule, REACH.ruling);
+    }
+    for (const rule of uprights) upright(rule.x + rule.width / 2, rule, REACH.ruling);
+    const whole = (box: Box, reach: number) => {
+      sides(box, reach);
+      level(box.y, box, reach);
+      level(box.y + box.height, box, reach);
+    };
+    for (const blank of blanks) whole(blank, REACH.text);
+    for (const box of boxes) whole(box, REACH.box);
+    return new Edges(x, y);
+  }
+
+  /** The smallest blank at a point of a page. */
+  blankAt(page: Page, { x, y }: { x: number; y: number }): Box | undefined {
+    const point = { x, y, width: 0.1, height: 0.1 };
+    const holding = this.places(page).blanks.filter((blank) => overlaps(blank, point));
+    return holding.sort((a, b) => a.width * a.height - b.width * b.height)[0];
+  }
+}
+
+const printOf = ({ text = [], across = [], down = [], blanks = [] }: Guides): Print => ({
+  blanks: blanks.map(boxOf),
+  rules: across.map(boxOf),
+  text: text.map(boxOf),
+  uprights: down.map(boxOf),
+});
+
+const boxOf = ([x = 0, y = 0, width = 0, height = 0]: readonly number[]): Box => ({ x, y, width, height });
+
+const nameOf = (page: Page): string => `${page.id} ${lookOf(page)}`;
