@@ -27,3 +27,11 @@ class Finger:
             self._touch("touchMove", [(x1 + (x2 - x1) * step / 8, y1 + (y2 - y1) * step / 8)])
             self.page.wait_for_timeout(20)
         self._touch("touchEnd", [])
+
+    def pinch(self, x: float, y: float, from_apart: float, to_apart: float) -> None:
+        """Two fingers beside a point, from so far apart to so far."""
+        for step in range(9):
+            half = (from_apart + (to_apart - from_apart) * step / 8) / 2
+            self._touch("touchMove" if step else "touchStart", [(x - half, y), (x + half, y)])
+            self.page.wait_for_timeout(20)
+        self._touch("touchEnd", [])

@@ -1,6 +1,7 @@
 """What is found on a page is offered, and taken: all of it, one by one, by pressing it, with the keyboard alone."""
 
 from pathlib import Path
+from typing import Any
 
 from playwright.sync_api import Locator, expect
 
@@ -70,6 +71,35 @@ class Found(Journey):
         expect(offer.get_by_role("listitem")).to_have_count(1)
         editor.expect_saved()
         self.assertEqual([field["kind"] for field in self.fields()], ["tick_places"])
+
+    def test_those_in_a_region_are_taken(self) -> None:
+        editor = self.bring_in("browser_exam")
+        offer = self.offer(editor)
+        offer.get_by_role("button", name="In a region").click()
+        places = [place for one in editor.page.locator("[data-found]").all()[:2] if (place := one.bounding_box())]
+        left, top = min(place["x"] for place in places), min(place["y"] for place in places)
+        last = places[-1]
+        editor.drag(left - 20, top - 6, last["x"] + last["width"] + 10, last["y"] + last["height"] + 4)
+        editor.expect_boxes(2)
+        expect(offer).to_contain_text("2 places found")
+        editor.undo.click()
+        editor.expect_boxes(0)
+
+    def test_options_are_taken_as_a_choice_and_waiting_pages_are_named(self) -> None:
+        editor = self.bring_in("browser_choice_column")
+        offer = self.offer(editor)
+        expect(editor.slip.get_by_role("region", name="Look-over")).to_contain_text("Page 1: 2")
+        offer.get_by_role("button", name="One by one").click()
+        offer.get_by_label("Take it otherwise").first.select_option("As a choice")
+        editor.expect_boxes(1)
+        editor.expect_saved()
+        (field,) = self.fields()
+        options: Any = field["options"]
+        self.assertEqual((field["kind"], field["number"]), ("choice", "1"))
+        self.assertEqual([option["text"] for option in options], ["the lamp", "the stove", "a candle", "a fire"])
+        expect(offer).to_contain_text("1 place found")
+        editor.page.goto("/desk/")
+        expect(DeskPage(editor.page).sheet("browser choice column")).to_contain_text("found on page 1 and wait")
 
     def test_a_box_is_drawn_over_what_was_found(self) -> None:
         editor = self.bring_in("browser_exam")

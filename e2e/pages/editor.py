@@ -45,6 +45,10 @@ class EditorPage:
         if folded.get_attribute("open") is None:
             folded.locator("summary").click()
 
+    def pick(self, option: str) -> None:
+        """Pick one of several on the slip, such as a border."""
+        self.slip.locator("label.pick", has_text=option).click()
+
     def hint(self) -> Locator:
         """The hint of what is in hand."""
         self.unfold("Hint")

@@ -1,13 +1,26 @@
 import { describe, expect, it } from "vitest";
 import { Edges, type Edge } from "./snap";
 
-const edge = (at: number, more: Partial<Edge> = {}): Edge => ({ at, from: 0, to: 100, reach: 10, ...more });
+const edge = (at: number, more: Partial<Edge> = {}): Edge => ({
+  at,
+  from: 0,
+  to: 100,
+  reach: 10,
+  less: 0,
+  ...more,
+});
 const box = { x: 50, y: 40, width: 30, height: 20 };
 
 describe("what a box is brought onto", () => {
   it("is the nearest edge each way, by either side of the box", () => {
     const edges = new Edges([edge(47), edge(81)], [edge(61.5)]);
     expect(edges.snap(box, 4).by).toEqual({ x: 1, y: 1.5 });
+  });
+
+  it("is what is meant more, though something else is a little nearer", () => {
+    const edges = new Edges([edge(52), edge(51, { less: 0.7 })], []);
+    expect(edges.snap(box, 4).by.x).toBe(2);
+    expect(new Edges([edge(51, { less: 0.7 })], []).snap(box, 4).by.x).toBe(1);
   });
 
   it("is nothing that lies further away than it may", () => {

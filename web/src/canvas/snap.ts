@@ -11,6 +11,8 @@ export interface Edge {
   to: number;
   /** How far beyond its ends it still counts. */
   reach: number;
+  /** How much less than others it is meant, from 0 to 1: a blank is meant, and the end of a row of words hardly. */
+  less: number;
 }
 
 /** A line that shows what a box was brought onto. */
@@ -55,7 +57,7 @@ export class Edges {
   private nearest(axis: Axis, box: Box, within: number, sides: readonly ("start" | "end")[]) {
     const [start, length] = axis === "x" ? [box.x, box.width] : [box.y, box.height];
     const [from, to] = axis === "x" ? [box.y, box.y + box.height] : [box.x, box.x + box.width];
-    let best: { axis: Axis; by: number; edge: Edge } | undefined;
+    let best: { axis: Axis; by: number; edge: Edge; away: number } | undefined;
     for (const side of sides) {
       const own = side === "start" ? start : start + length;
       const edges = this.sorted[axis];
@@ -64,7 +66,8 @@ export class Edges {
         if (edge.at > own + within) break;
         if (from > edge.to + edge.reach || to < edge.from - edge.reach) continue;
         const by = edge.at - own;
-        if (!best || Math.abs(by) < Math.abs(best.by)) best = { axis, by, edge };
+        const away = Math.abs(by) + edge.less * within;
+        if (!best || away < best.away) best = { axis, by, edge, away };
       }
     }
     return best;

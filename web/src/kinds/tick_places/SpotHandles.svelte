@@ -25,13 +25,14 @@
 
 {#each field.spots as spot, place (spot.id)}
   <span
-    class="absolute grid cursor-move touch-none place-items-center text-[0.65rem] font-bold text-(--film-ink)"
+    class="absolute grid cursor-move touch-none place-items-center text-[0.65rem] font-bold text-(--film-ink) before:content-[attr(data-text)]"
     style:left="{spot.x * 100}%"
     style:top="{spot.y * 100}%"
     style:width="{spot.width * 100}%"
     style:height="{spot.height * 100}%"
     data-spot={place}
+    data-text={letter(place)}
     role="presentation"
-    onpointerdown={(event) => press(event, spot.id)}>{letter(place)}</span
-  >
+    onpointerdown={(event) => press(event, spot.id)}
+  ></span>
 {/each}

@@ -8,8 +8,11 @@ import { lookOf } from "../../../ui/pictures";
 
 type Guides = NonNullable<Schemas["GuidesOut"]["guides"]>;
 
-/** Points beyond which print, ruled lines and other boxes are not what a box is brought in line with. */
-const REACH = { text: 20, ruling: 40, box: Infinity };
+/** Points beyond which something is not what a box is brought in line with, and how much less it is meant than a blank. */
+const TEXT = { reach: 20, less: 0.7 };
+const RULING = { reach: 40, less: 0.3 };
+const BLANK = { reach: 20, less: 0 };
+const LAID = { reach: Infinity, less: 0 };
 /** Milliseconds until a page of which nothing is known yet is asked about again. */
 const AGAIN = 1_500;
 
@@ -48,30 +51,30 @@ export class Printed {
     const { text, rules, uprights, blanks } = this.places(page);
     const x: Edge[] = [];
     const y: Edge[] = [];
-    const upright = (at: number, { y: from, height }: Box, reach: number) =>
-      x.push({ at, from, to: from + height, reach });
-    const level = (at: number, { x: from, width }: Box, reach: number) =>
-      y.push({ at, from, to: from + width, reach });
-    const sides = (box: Box, reach: number) => {
-      upright(box.x, box, reach);
-      upright(box.x + box.width, box, reach);
+    const upright = (at: number, { y: from, height }: Box, as: typeof TEXT) =>
+      x.push({ at, from, to: from + height, ...as });
+    const level = (at: number, { x: from, width }: Box, as: typeof TEXT) =>
+      y.push({ at, from, to: from + width, ...as });
+    const sides = (box: Box, as: typeof TEXT) => {
+      upright(box.x, box, as);
+      upright(box.x + box.width, box, as);
     };
     for (const row of text) {
-      sides(row, REACH.text);
-      level(row.y + row.height, row, REACH.text);
+      sides(row, TEXT);
+      level(row.y + row.height, row, TEXT);
     }
     for (const rule of rules) {
-      sides(rule, REACH.text);
-      level(rule.y + rule.height / 2, rule, REACH.ruling);
+      sides(rule, RULING);
+      level(rule.y + rule.height / 2, rule, RULING);
     }
-    for (const rule of uprights) upright(rule.x + rule.width / 2, rule, REACH.ruling);
-    const whole = (box: Box, reach: number) => {
-      sides(box, reach);
-      level(box.y, box, reach);
-      level(box.y + box.height, box, reach);
+    for (const rule of uprights) upright(rule.x + rule.width / 2, rule, RULING);
+    const whole = (box: Box, as: typeof TEXT) => {
+      sides(box, as);
+      level(box.y, box, as);
+      level(box.y + box.height, box, as);
     };
-    for (const blank of blanks) whole(blank, REACH.text);
-    for (const box of boxes) whole(box, REACH.box);
+    for (const blank of blanks) whole(blank, BLANK);
+    for (const box of boxes) whole(box, LAID);
     return new Edges(x, y);
   }
 
