@@ -1,6 +1,7 @@
 """Fields laid by hand where print, rules and other fields are: fitted, brought in line, repeated."""
 
 from pathlib import Path
+from typing import Any
 
 from playwright.sync_api import Locator, expect
 
@@ -16,7 +17,7 @@ Box = tuple[float, float, float, float]
 
 
 class Lines(Journey):
-    def bring_in(self, name: str, **options: object) -> EditorPage:
+    def bring_in(self, name: str, **options: Any) -> EditorPage:
         """A page of which nothing that was found is wanted."""
         editor = DeskPage(self.teacher_browser(**options).new_page()).open().bring_in(PAGES / f"{name}.pdf")
         offer = editor.page.get_by_role("region", name="Found on the pages")

@@ -1,5 +1,7 @@
 """How large pages are shown, and moving what is seen."""
 
+from typing import Any
+
 from playwright.sync_api import expect
 
 from e2e.finger import Finger
@@ -11,7 +13,7 @@ TABLET = {"viewport": {"width": 1024, "height": 768}, "has_touch": True}
 
 
 class Zoom(Journey):
-    def open(self, **options: object) -> EditorPage:
+    def open(self, **options: Any) -> EditorPage:
         return EditorPage(self.teacher_browser(**options).new_page()).open(self.keepers_log.pk)
 
     def width(self, editor: EditorPage) -> float:
@@ -30,7 +32,7 @@ class Zoom(Journey):
         keys, zoom = editor.page.keyboard, editor.page.get_by_role("group", name="Zoom")
         wide = self.width(editor)
         keys.press("p")
-        wait_until(lambda: (editor.paper(0).bounding_box() or {})["height"] < 800, "the whole page is seen")
+        wait_until(lambda: editor.size(editor.paper(0))[3] < 800, "the whole page is seen")
         keys.press("w")
         wait_until(lambda: self.width(editor) == wide, "the width fits again")
         for _ in range(14):
@@ -52,7 +54,7 @@ class Zoom(Journey):
         page.keyboard.down("Control")
         page.mouse.wheel(0, -150)
         page.keyboard.up("Control")
-        wait_until(lambda: (box.bounding_box() or {})["width"] > place["width"] * 1.2, "it is larger")
+        wait_until(lambda: editor.size(box)[2] > place["width"] * 1.2, "it is larger")
         now = box.bounding_box()
         assert now
         # Its corner stays where it was, as far as ten pixels into it grow.
