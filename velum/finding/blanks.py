@@ -115,7 +115,22 @@ def _ruled(printed: Printed, ruling: Ruling) -> Iterator[Rect]:
         above = [token.rect for token in printed.tokens if token.rect.touches(reach) and token.rect.middle[1] < line.y]
         if sum(max(0.0, rect.across(line)) for rect in above) > 0.2 * line.width:
             continue
+        if printed.photographed and _leads_to_a_number(printed, line):
+            continue
         yield line
+
+
+def _leads_to_a_number(printed: Printed, line: Rect) -> bool:
+    """The same where the dots are known as a line alone: words before it, and nothing but a number close behind."""
+    behind = printed.beside(line, line.right - 2, printed.width)
+    before = printed.beside(line, 0, line.x + 2)
+    return (
+        len(behind) == 1
+        and behind[0].text.isdecimal()
+        and behind[0].rect.x - line.right < printed.size
+        and bool(before)
+        and not is_label(before[0].text)
+    )
 
 
 def _without_twins(lines: list[Rect]) -> list[Rect]:
@@ -207,7 +222,7 @@ def _asked_above(printed: Printed, line: Rect) -> bool:
 
 def _writing(printed: Printed, line: Rect, gap: float) -> float:
     """How high writing on a line may stand: the room above it, at most as high as lines stand apart."""
-    most = gap or 1.9 * printed.size
+    most = gap or 1.65 * printed.size
     over = [
         token.rect.bottom
         for token in printed.tokens

@@ -147,7 +147,7 @@ def _above(label: Label, depth: int, labels: Sequence[Label]) -> Label | None:
 
 def _name_of(printed: Printed, rect: Rect, label: Label | None) -> str:
     line = Rect(rect.x - 220, rect.bottom - 1.5 * printed.size, rect.x + 4, rect.bottom + 3)
-    said = " ".join(token.text for token in printed.along(line) if token.text.strip("_.…-"))
+    said = " ".join(token.text for token in printed.along(line) if token.text.strip("_.…-\ufffd"))
     if not said and label:
         said = " ".join(token.text for token in printed.along(label.item)[1:])
     return said[:200]

@@ -1,7 +1,7 @@
 """Reading what is printed on a page, as it is shown, to find places on it."""
 
 import re
-from collections.abc import Callable, Iterable
+from collections.abc import Callable, Iterable, Iterator
 
 import numpy as np
 from PIL import Image
@@ -19,6 +19,8 @@ from velum.paper.page_size import PageSize
 from velum.paper.pdf import PdfPage
 from velum.paper.render import draw
 from velum.paper.text import Line
+from velum.paper.unread import unread
+from velum.paper.unruled import without_rules
 
 _MOST_PIXELS = 6_000_000
 _LINES = "_-—–.…|=~[]"
@@ -28,6 +30,12 @@ _BLANK_BEHIND = re.compile(r"[_\-—–.…=~]{2,}$")
 
 _BOX = re.compile(r"[\[\]{}|ODQLJCU_©®□☐○◯]{1,3}")
 """What boxes and circles to be ticked are read as."""
+
+UNREAD = "\ufffd"
+"""Stands for a word of which only its place is known."""
+
+_GLUED = re.compile(r"[(\[]?(?:\d{1,2}|[a-z]|[ivx]{2,4})(?:[)\]](?=[^.,;:)\]])|\.(?=[^\W\d_]{2}))")
+"""A label with nothing between it and the word that it stands before."""
 
 _LETTER = 0.62
 """The width of a letter, as a share of the height of its word."""
@@ -67,10 +75,13 @@ def reading_of_print(
 
 def reading_of_picture(picture: Image.Image, lines: Iterable[Line], size: PageSize) -> Reading:
     """Read a page that is a picture, as it is shown; ``lines`` are those that were read off it."""
-    tokens = tuple(Token(word.text, rect_of(word.box)) for line in lines for word in line.words if word.seen)
+    tokens = tuple(_as_high_as_print(lines))
     grey = np.asarray(_at_scale(picture, size))
     # What was read into lines and boxes is found as lines and boxes.
-    words = tuple(read for token in tokens if (read := _without_lines(token)))
+    words = tuple(part for token in tokens if (read := _without_lines(token)) for part in _apart(read))
+    scale = picture.width / size.width
+    others = unread(without_rules(picture, scale), scale, [token.rect.box for token in tokens])
+    words += tuple(Token(UNREAD, rect_of(box)) for box in others)
     return _reading(Printed(size.width, size.height, words, _wiped(grey, words), photographed=True))
 
 
@@ -78,6 +89,23 @@ def _reading(printed: Printed) -> Reading:
     ruling = find_ruling(printed.grey, photographed=printed.photographed)
     places = find_places(printed, ruling)
     return Reading(places=tuple(places), guides=guides_of(printed, ruling, places))
+
+
+def _as_high_as_print(lines: Iterable[Line]) -> Iterator[Token]:
+    """The words of lines, each as high as its line: what was read off a picture is as high as its own letters are."""
+    rows = [[Token(word.text, rect_of(word.box)) for word in line.words if word.seen] for line in lines]
+    bands = [around(token.rect for token in row) if row else None for row in rows]
+    heights = sorted(band.height for band in bands if band)
+    usual = heights[len(heights) // 2] if heights else 0.0
+    for row in rows:
+        for token in row:
+            # Words of one line that stand far apart may be of two rows.
+            beside = [other.rect for other in row if other.rect.down(token.rect) > 0.3 * token.rect.height]
+            top, bottom = min(rect.y for rect in beside), max(rect.bottom for rect in beside)
+            if bottom - top > 1.6 * usual:
+                top, bottom = token.rect.y, token.rect.bottom
+            lack = max(0.0, min(usual, 1.5 * (bottom - top)) - (bottom - top))
+            yield Token(token.text, token.rect._replace(y=top - 0.6 * lack, bottom=bottom + 0.4 * lack))
 
 
 def _without_lines(token: Token) -> Token | None:
@@ -92,6 +120,17 @@ def _without_lines(token: Token) -> Token | None:
     # How many dots or dashes were read says little of how long they are: letters are about so wide.
     right = min(token.rect.right, token.rect.x + _LETTER * token.rect.height * len(text))
     return Token(text, token.rect._replace(right=right))
+
+
+def _apart(token: Token) -> Iterator[Token]:
+    """A word, and before it the label that was read as one with it: "a)12+7="."""
+    glued = _GLUED.match(token.text)
+    if not glued:
+        yield token
+        return
+    start = glued.end()
+    yield Token(token.text[:start], token.part(0, start))
+    yield Token(token.text[start:], token.part(start, len(token.text)))
 
 
 def _at_scale(picture: Image.Image, size: PageSize) -> Image.Image:

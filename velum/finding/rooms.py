@@ -18,6 +18,9 @@ _TICK = (5.0, 24.0)
 _TICK_IN_PHOTOS = 5.8
 """Points: smaller ones are what is left of letters."""
 
+_WALLS = 0.8
+"""Points of the walls of a small box, which belong to it."""
+
 _LEFT_TO_WRITE = 30.0
 """Points below the words at the top of a box, from which on they ask for something to be written."""
 
@@ -78,7 +81,8 @@ def small_boxes(tables: list[Table], printed: Printed) -> list[Rect]:
     """Empty boxes that are too small to be written in, and can be ticked."""
     rects = [room.rect for table in tables if len(table.rooms) == 1 for room in table.rooms]
     least = _TICK_IN_PHOTOS if printed.photographed else 0.0
-    return [rect for rect in rects if _can_be_ticked(rect) and rect.width >= least and not printed.inside(rect)]
+    empty = [rect for rect in rects if _can_be_ticked(rect) and rect.width >= least and not printed.inside(rect)]
+    return [Rect(rect.x - _WALLS, rect.y - _WALLS, rect.right + _WALLS, rect.bottom + _WALLS) for rect in empty]
 
 
 def _can_be_ticked(rect: Rect) -> bool:

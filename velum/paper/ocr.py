@@ -10,7 +10,8 @@ import os
 import re
 import shutil
 import subprocess
-from collections.abc import Sequence
+from bisect import bisect_right
+from collections.abc import Iterator, Sequence
 from itertools import groupby
 
 from PIL import Image
@@ -19,6 +20,8 @@ from velum.geometry.box import Box
 from velum.geometry.turn import Turn
 from velum.paper.picture import turned
 from velum.paper.text import LONGEST_WORD, Line, Word, tidy
+from velum.paper.unread import unread
+from velum.paper.unruled import without_rules
 
 DOTS = 200
 """Dots an inch at which print is read best."""
@@ -39,6 +42,16 @@ WAYS: tuple[Turn, ...] = (0, 90, 180, 270)
 
 _LEGIBLE = 35
 """From this confidence on (of 100) a word is believed."""
+
+
+_SHORT = 2.6
+"""A word that is less wide than this, in heights, may be a number."""
+
+_ROOM = 10.0
+"""Points around each word that is read by itself."""
+
+_BEGINNING = re.compile(r"[(\[]?(?:\d{1,3}|[A-Za-z]|[ivx]{1,4})[.):\]]?")
+"""What stands before questions."""
 
 
 def can_read() -> bool:
@@ -83,9 +96,42 @@ def _letters(picture: Image.Image) -> int:
 
 def read_print(picture: Image.Image, scale: float) -> list[Line]:
     """The lines of print in a picture of ``scale`` pixels a point, in points of the picture."""
-    rows = groupby(_words(picture), lambda word: (word["block_num"], word["par_num"], word["line_num"]))
-    lines = ([found for row in line if (found := _word(row, scale))] for _, line in rows)
-    return [Line(words=tuple(words)) for words in lines if words]
+    clean = without_rules(picture, scale)
+    rows = groupby(_words(clean), lambda word: (word["block_num"], word["par_num"], word["line_num"]))
+    lines = [found for _, line in rows if (found := [read for row in line if (read := _word(row, scale))])]
+    lines += _beginnings(clean, scale, lines)
+    return [Line(words=tuple(words)) for words in lines]
+
+
+def _beginnings(clean: Image.Image, scale: float, lines: Sequence[Sequence[Word]]) -> Iterator[list[Word]]:
+    """The short words at the left that were passed over, such as the numbers of questions, read by themselves."""
+    read = [word.box for line in lines for word in line]
+    left = [box for box in unread(clean, scale, read) if box.width < _SHORT * box.height and _is_first(box, read)]
+    if not left:
+        return
+    room = round(_ROOM * scale)
+    wide = max(round(box.width * scale) for box in left) + 2 * room
+    strip = Image.new("L", (wide, room + sum(round(box.height * scale) + room for box in left)), 255)
+    down, tops = room, []
+    for box in left:
+        x, y = round(box.x * scale), round(box.y * scale)
+        word = clean.crop((x - 1, y - 1, x + round(box.width * scale) + 2, y + round(box.height * scale) + 2))
+        strip.paste(word, (room, down))
+        tops.append(down)
+        down += round(box.height * scale) + room
+    for row in _words(strip, "6"):
+        middle = int(row["top"]) + int(row["height"]) / 2
+        place = bisect_right(tops, middle) - 1
+        text = tidy(row["text"])
+        if place >= 0 and _BEGINNING.fullmatch(text):
+            yield [Word(text=text, box=left[place])]
+
+
+def _is_first(box: Box, read: Sequence[Box]) -> bool:
+    """Whether no word that was read stands before it in its row."""
+    return not any(
+        other.x < box.x and min(other.bottom, box.bottom) - max(other.y, box.y) > 0.3 * box.height for other in read
+    )
 
 
 def _words(picture: Image.Image, way: str = "3") -> list[dict[str, str]]:

@@ -42,6 +42,8 @@ def keep(part, name, pdf, places):
 def linked(data):
     """A PDF whose places are links to ``place:sort/number``: without them, and what they say."""
     document, places, spots = pikepdf.open(io.BytesIO(data)), [], defaultdict(list)
+    # A word processor may have begun with an empty page.
+    del document.pages[:-1]
     page = document.pages[0]
     height = float(page.MediaBox[3])
     for annotation in page.get("/Annots", []):
