@@ -15,7 +15,7 @@ from velum.finding.read import Reading
 from velum.paper.survey import PageText, Survey
 from velum.paper.text import Line
 
-FOUND = 2
+FOUND = 3
 """The version of what is found on pages: what an earlier one has found is looked for again."""
 
 
@@ -85,7 +85,7 @@ def _lines(page: Page) -> tuple[Line, ...]:
     except (FileNotFoundError, ValidationError):
         begin([page])
     try:
-        return PageText.model_validate_json(_text_place(page, 2).read_bytes()).lines
+        return PageText.model_validate_json(_text_place(page, 3).read_bytes()).lines
     except (FileNotFoundError, ValidationError):
         return ()
 
@@ -94,7 +94,7 @@ def _survey_place(page: Page) -> Path:
     return folder_of(page) / f"{page.number}-survey-1.json"
 
 
-def _text_place(page: Page, version: int = 3) -> Path:
+def _text_place(page: Page, version: int = 4) -> Path:
     return folder_of(page) / f"{page.number}-text-{version}.json"
 
 

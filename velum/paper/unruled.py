@@ -40,13 +40,13 @@ def without_rules(picture: Image.Image, scale: float) -> Image.Image:
     grey = np.asarray(picture.convert("L"))
     dark = [_dark(grey, scale, across=across) for across in (True, False)]
     rules = [_rules(mask, scale, across=across) for mask, across in zip(dark, (True, False), strict=True)]
-    gone = rules[0] | rules[1] | _dotted(dark[0] & dark[1], scale) | _boxes(dark[0] | dark[1], scale)
+    gone: Mask = rules[0] | rules[1] | _dotted(dark[0] & dark[1], scale) | _boxes(dark[0] | dark[1], scale)
     if not gone.any():
         return Image.fromarray(grey)
     clean = grey.copy()
     paper = cv2.dilate(grey, np.ones((1 + 2 * round(_THIN * scale),) * 2, np.uint8))
-    gone = cv2.dilate(gone, np.ones((1 + 2 * _AROUND,) * 2, np.uint8)).astype(bool)
-    clean[gone] = paper[gone]
+    wide = cv2.dilate(gone, np.ones((1 + 2 * _AROUND,) * 2, np.uint8)) > 0
+    clean[wide] = paper[wide]
     return Image.fromarray(clean)
 
 
@@ -67,7 +67,8 @@ def _rules(dark: Mask, scale: float, *, across: bool) -> Mask:
     shortest = round(_SHORTEST * scale)
     thick = cv2.dilate(dark, _kernel(1, 3, across=across))
     lines = cv2.morphologyEx(thick, cv2.MORPH_OPEN, _kernel(shortest, 1, across=across))
-    return cv2.bitwise_and(lines, cv2.dilate(dark, np.ones((3, 3), np.uint8)))
+    found: Mask = cv2.bitwise_and(lines, cv2.dilate(dark, np.ones((3, 3), np.uint8)))
+    return found
 
 
 def _dotted(dots: Mask, scale: float) -> Mask:
@@ -80,7 +81,8 @@ def _dotted(dots: Mask, scale: float) -> Mask:
     _, labels, stats, _ = cv2.connectedComponentsWithStats(rows, connectivity=8)
     long = (stats[:, cv2.CC_STAT_WIDTH] >= _SHORTEST * scale) & (stats[:, cv2.CC_STAT_HEIGHT] <= 1.6 * _DOT * scale)
     long[0] = False
-    return alone & long[labels].astype(np.uint8)
+    dotted: Mask = alone & long[labels].astype(np.uint8)
+    return dotted
 
 
 def _boxes(dark: Mask, scale: float) -> Mask:
