@@ -15,6 +15,9 @@ from velum.finding.read import Reading
 from velum.paper.survey import PageText, Survey
 from velum.paper.text import Line
 
+TEXT, EARLIER = 4, 3
+"""The versions of the texts that this release reads, and that the one before it has read."""
+
 FOUND = 3
 """The version of what is found on pages: what an earlier one has found is looked for again."""
 
@@ -85,7 +88,7 @@ def _lines(page: Page) -> tuple[Line, ...]:
     except (FileNotFoundError, ValidationError):
         begin([page])
     try:
-        return PageText.model_validate_json(_text_place(page, 3).read_bytes()).lines
+        return PageText.model_validate_json(_text_place(page, EARLIER).read_bytes()).lines
     except (FileNotFoundError, ValidationError):
         return ()
 
@@ -94,7 +97,7 @@ def _survey_place(page: Page) -> Path:
     return folder_of(page) / f"{page.number}-survey-1.json"
 
 
-def _text_place(page: Page, version: int = 4) -> Path:
+def _text_place(page: Page, version: int = TEXT) -> Path:
     return folder_of(page) / f"{page.number}-text-{version}.json"
 
 

@@ -307,7 +307,7 @@ class Incoming(WorldCase):
             pass
         page = read_document(self.desk()[0].document).pages[0]
         now = surveys._text_place(page)
-        now.rename(surveys._text_place(page, 2))
+        now.rename(surveys._text_place(page, surveys.EARLIER))
         with mock.patch.object(surveys, "begin") as again:
             self.assertIn("Bladder wrack", surveys.text_of(page))
         again.assert_called_once_with([page])
