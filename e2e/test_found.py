@@ -8,6 +8,8 @@ from playwright.sync_api import Locator, expect
 from e2e.journey import Journey
 from e2e.pages.desk import DeskPage
 from e2e.pages.editor import EditorPage
+from e2e.pages.sheet import JoinPage
+from server.handouts.flows.hand_out import hand_out
 from server.worksheets.models import Worksheet
 
 PAGES = Path(__file__).resolve().parents[1] / "bench" / "pages" / "develop"
@@ -123,6 +125,22 @@ class Found(Journey):
         expect(editor.paper(0)).to_be_visible()
         expect(offer).to_have_count(0)
         self.assertEqual(len(Worksheet.objects.latest("created_at").document["pages"][0]["refused"]), 4)
+
+    def test_students_find_their_names_written_where_the_page_asks_for_them(self) -> None:
+        editor = self.bring_in("browser_fill")
+        switch = editor.slip.get_by_label("Students find their names written")
+        switch.check()
+        expect(editor.page.locator("main [data-fixture]")).to_have_count(1)  # not where it asks for the class
+        switch.uncheck()
+        expect(editor.page.locator("main [data-fixture]")).to_have_count(0)
+        editor.undo.click()
+        editor.page.keyboard.press("Escape")
+        expect(switch).to_be_checked()
+        self.offer(editor).get_by_role("button", name="Take all").click()
+        editor.expect_saved()
+        handed = hand_out(self.maren, Worksheet.objects.latest("created_at").pk)
+        student = JoinPage(self.new_browser().new_page()).join(handed.code, "Ama Lindqvist")
+        expect(student.page.locator("main [data-fixture]")).to_have_text("Ama Lindqvist")
 
     def test_refusing_is_a_step_that_is_undone(self) -> None:
         editor = self.bring_in("browser_exam")

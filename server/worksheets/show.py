@@ -16,12 +16,13 @@ from server.worksheets.models import Worksheet
 from server.worksheets.waiting import pages_waiting
 from velum.document.document import Document
 from velum.document.edits import Edit
-from velum.document.found_places import Proposed, offered, proposed, still_free
+from velum.document.found_places import Proposed, name_places, offered, proposed, still_free
 from velum.document.look_over import Doubt, Finding
 from velum.document.page import Page
 from velum.document.reading import DocumentUnreadable
 from velum.finding.guides import Guides
 from velum.fixtures.words import words_of
+from velum.geometry.box import Box
 from velum.model import Id
 from velum.paper.look import AS_IT_IS
 from velum.paper.proposal import Proposal
@@ -161,6 +162,8 @@ class FoundOut(Schema):
 
     page: Id
     proposals: list[Proposed] | None
+    names: list[Box] = []
+    """Where the page asks for the student's name."""
 
 
 def found_out(document: Document) -> list[FoundOut]:
@@ -174,7 +177,9 @@ def found_out(document: Document) -> list[FoundOut]:
             continue
         elsewhere = {place.number for name, others in places.items() if name != page.id for place in others}
         free = still_free(page, proposed(page, places[page.id], elsewhere), document.fields)
-        told.append(FoundOut(page=page.id, proposals=free))
+        reading = readings[page.id]
+        names = name_places(page, reading.places) if reading else []
+        told.append(FoundOut(page=page.id, proposals=free, names=names))
     return told
 
 

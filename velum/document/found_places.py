@@ -1,6 +1,7 @@
 """Where students answer on a page as it is shown, and the fields that are proposed for it."""
 
 import hashlib
+import re
 from collections import Counter
 from collections.abc import Collection, Iterable, Sequence
 from string import ascii_lowercase
@@ -33,6 +34,9 @@ _SURE = 0.5
 _PRESSED = 16.0
 """Points: the side of a spot that can be pressed (look_over.SMALLEST, and a little)."""
 
+_NAME = re.compile(r"\b(names?|nom|prénom|nombre|naam|navn|namn|nome|imię|имя|الاسم|שם)\b\W*$", re.IGNORECASE)
+"""How a line for the name is called; the last of the words before it counts."""
+
 _TAKEN = 0.2
 """The share of a place, or of a field, that lies over the other, from which on the place is taken."""
 
@@ -64,6 +68,12 @@ def offered(found: Iterable[Found]) -> list[Found]:
         for place in found
         if place.sort != "name" and place.confidence >= _SURE and len(place.spots) <= MOST_OPTIONS
     ]
+
+
+def name_places(page: Page, found: Iterable[Found]) -> list[Box]:
+    """Where a page asks for the student's name, and not for the class or the date."""
+    asking = (place for place in found if place.sort == "name" and _NAME.search(place.name))
+    return [kept_inside(place.box, page.width, page.height) for place in asking]
 
 
 def proposed(page: Page, found: Iterable[Found], elsewhere: Collection[str] = ()) -> list[Proposed]:

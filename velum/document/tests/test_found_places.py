@@ -2,7 +2,7 @@ import unittest
 from typing import Any
 
 from velum.document.edits import RefuseFound, TurnPage, apply
-from velum.document.found_places import proposed, still_free
+from velum.document.found_places import name_places, proposed, still_free
 from velum.document.places import shown_box
 from velum.document.tests.examples import a_document, page
 from velum.finding.found import Found, Sort
@@ -47,6 +47,11 @@ class Proposals(unittest.TestCase):
 
     def test_the_students_name_and_what_is_doubtful_is_not_offered(self) -> None:
         self.assertEqual(proposed(PAGE, [found(100, sort="name"), found(130, confidence=0.3)]), [])
+
+    def test_only_lines_for_the_name_ask_for_it(self) -> None:
+        words = ("Name", "keeper's log Name:", "Class", "Name Date", "Nom", "")
+        places = [found(100 + 30 * row, sort="name", name=name) for row, name in enumerate(words)]
+        self.assertEqual([box.y for box in name_places(PAGE, [*places, found(400, name="Name")])], [100, 130, 220])
 
     def test_ids_are_the_same_each_time_and_no_two_alike(self) -> None:
         places = [found(100), found(130)]

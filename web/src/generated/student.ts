@@ -774,7 +774,7 @@ export interface components {
          */
         Sheet: {
             /** Fixtures */
-            fixtures: (components["schemas"]["Text"] | components["schemas"]["Line"] | components["schemas"]["Shape"] | components["schemas"]["Table"] | components["schemas"]["Grid"] | components["schemas"]["Picture"])[];
+            fixtures: (components["schemas"]["Text"] | components["schemas"]["Line"] | components["schemas"]["Shape"] | components["schemas"]["Table"] | components["schemas"]["Grid"] | components["schemas"]["Picture"] | components["schemas"]["StudentName"])[];
             /** Pages */
             pages: components["schemas"]["Page"][];
             /** Prompts */
@@ -951,6 +951,27 @@ export interface components {
              * @default 1
              */
             width: number;
+        };
+        /**
+         * StudentName
+         * @description The student's name, as large as fits into its box. Nobody has to write it, and none can be mistyped.
+         */
+        StudentName: {
+            box: components["schemas"]["Box"];
+            /**
+             * Colour
+             * @default #16324a
+             */
+            colour: string;
+            /** Id */
+            id: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "student_name";
+            /** Page */
+            page: string;
         };
         /**
          * Style

@@ -954,7 +954,7 @@ export interface components {
          */
         ChangeFixture: {
             /** Fixture */
-            fixture: components["schemas"]["Text"] | components["schemas"]["Line"] | components["schemas"]["Shape"] | components["schemas"]["Table"] | components["schemas"]["Grid"] | components["schemas"]["Picture"];
+            fixture: components["schemas"]["Text"] | components["schemas"]["Line"] | components["schemas"]["Shape"] | components["schemas"]["Table"] | components["schemas"]["Grid"] | components["schemas"]["Picture"] | components["schemas"]["StudentName"];
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
@@ -1223,7 +1223,7 @@ export interface components {
              * Fixtures
              * @default []
              */
-            fixtures: (components["schemas"]["Text"] | components["schemas"]["Line"] | components["schemas"]["Shape"] | components["schemas"]["Table"] | components["schemas"]["Grid"] | components["schemas"]["Picture"])[];
+            fixtures: (components["schemas"]["Text"] | components["schemas"]["Line"] | components["schemas"]["Shape"] | components["schemas"]["Table"] | components["schemas"]["Grid"] | components["schemas"]["Picture"] | components["schemas"]["StudentName"])[];
             /**
              * Groups
              * @default []
@@ -1442,6 +1442,11 @@ export interface components {
          * @description The fields that are proposed for a page; None: where students answer on it is not known yet.
          */
         FoundOut: {
+            /**
+             * Names
+             * @default []
+             */
+            names: components["schemas"]["Box"][];
             /** Page */
             page: string;
             /** Proposals */
@@ -1663,7 +1668,7 @@ export interface components {
          */
         LayFixture: {
             /** Fixture */
-            fixture: components["schemas"]["Text"] | components["schemas"]["Line"] | components["schemas"]["Shape"] | components["schemas"]["Table"] | components["schemas"]["Grid"] | components["schemas"]["Picture"];
+            fixture: components["schemas"]["Text"] | components["schemas"]["Line"] | components["schemas"]["Shape"] | components["schemas"]["Table"] | components["schemas"]["Grid"] | components["schemas"]["Picture"] | components["schemas"]["StudentName"];
             /** Layer */
             layer?: number | null;
             /**
@@ -2683,7 +2688,7 @@ export interface components {
                 style?: components["schemas"]["Style"] | null;
             })[];
             /** Fixtures */
-            fixtures: (components["schemas"]["Text"] | components["schemas"]["Line"] | components["schemas"]["Shape"] | components["schemas"]["Table"] | components["schemas"]["Grid"] | components["schemas"]["Picture"])[];
+            fixtures: (components["schemas"]["Text"] | components["schemas"]["Line"] | components["schemas"]["Shape"] | components["schemas"]["Table"] | components["schemas"]["Grid"] | components["schemas"]["Picture"] | components["schemas"]["StudentName"])[];
             /** Right */
             right: number;
         };
@@ -3189,7 +3194,7 @@ export interface components {
                 style?: components["schemas"]["Style"] | null;
             })[];
             /** Fixtures */
-            fixtures: (components["schemas"]["Text"] | components["schemas"]["Line"] | components["schemas"]["Shape"] | components["schemas"]["Table"] | components["schemas"]["Grid"] | components["schemas"]["Picture"])[];
+            fixtures: (components["schemas"]["Text"] | components["schemas"]["Line"] | components["schemas"]["Shape"] | components["schemas"]["Table"] | components["schemas"]["Grid"] | components["schemas"]["Picture"] | components["schemas"]["StudentName"])[];
             shown: components["schemas"]["Shown"];
         };
         /**
@@ -3223,6 +3228,27 @@ export interface components {
              * @default 1
              */
             width: number;
+        };
+        /**
+         * StudentName
+         * @description The student's name, as large as fits into its box. Nobody has to write it, and none can be mistyped.
+         */
+        StudentName: {
+            box: components["schemas"]["Box"];
+            /**
+             * Colour
+             * @default #16324a
+             */
+            colour: string;
+            /** Id */
+            id: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "student_name";
+            /** Page */
+            page: string;
         };
         /**
          * Style

@@ -3,6 +3,7 @@
   import { Failure, take } from "../../api/failure";
   import { teacher, type Schemas } from "../../api/teacher";
   import Announcer, { announce } from "../../ui/Announcer.svelte";
+  import { setStudentName } from "../../fixtures/student_name";
   import Logo from "../../ui/Logo.svelte";
   import { moment, plural } from "../../words/say";
   import { refName } from "../../kinds/form";
@@ -14,6 +15,8 @@
 
   // svelte-ignore state_referenced_locally
   let review = $state.raw(begun);
+  // svelte-ignore state_referenced_locally
+  setStudentName(begun.row.name);
   // svelte-ignore state_referenced_locally
   const waiting = begun.row.marks.find((mark) => mark.verdict === "teacher");
   /** The name of the question in hand. */

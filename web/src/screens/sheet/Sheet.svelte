@@ -6,6 +6,7 @@
   import SaveNote from "../../ui/SaveNote.svelte";
   import { setSheetStore } from "../../kinds/sheet_store";
   import { list, moment, plural } from "../../words/say";
+  import { setStudentName } from "../../fixtures/student_name";
   import { setPicturePlace } from "../../ui/picture_place";
   import Aid from "./Aid.svelte";
   import Dock from "./Dock.svelte";
@@ -19,6 +20,7 @@
   // svelte-ignore state_referenced_locally
   const working = new Working(begun, device);
   setSheetStore(working);
+  setStudentName(working.copy.name);
   setPicturePlace(`/c/${working.copy.id}/pictures/`);
   /** Below this width, in CSS pixels, answers are typed in the dock, under the thumb. */
   const PHONE = 640;

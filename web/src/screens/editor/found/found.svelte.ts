@@ -16,6 +16,7 @@ export class FoundPlaces {
   private told: Readonly<Record<string, Proposed[]>> = $state.raw({});
   /** How the pages were shown when it was told. */
   private looks: Readonly<Record<string, string>> = {};
+  private nameLines: readonly { page: string; box: Box }[] = $state.raw([]);
   private said = 0;
   /** Whether a region that is drawn on a page takes what was found in it. */
   gathering = $state(false);
@@ -29,6 +30,7 @@ export class FoundPlaces {
       .GET("/api/worksheets/{worksheet_id}/found", { params })
       .catch(() => ({ data: undefined }));
     if (!data) return;
+    this.nameLines = data.flatMap(({ page, names }) => names.map((box) => ({ page, box })));
     const told = data.filter((page): page is Told => page.proposals !== null);
     const looks = Object.fromEntries(this.editing.document.pages.map((page) => [page.id, lookOf(page)]));
     const same = (id: string) => this.looks[id] === looks[id];
@@ -53,6 +55,12 @@ export class FoundPlaces {
 
   take(fields: readonly Field[]): void {
     this.editing.do(takeFound(fields));
+  }
+
+  /** Where pages ask for the student's name. */
+  get names(): { page: string; box: Box }[] {
+    const there = new Set(this.editing.document.pages.map(({ id }) => id));
+    return this.nameLines.filter(({ page }) => there.has(page));
   }
 
   /** How else one of them can be taken. */

@@ -19,6 +19,7 @@
   import type { Step } from "../steps";
   import { removeAll } from "../../../worksheet/commands/fields";
   import { layAgain } from "../../../worksheet/commands/repeat";
+  import { fillNames, fillsNames } from "../../../worksheet/commands/names";
   import { setDecimal, setUsualStyle } from "../../../worksheet/commands/worksheet";
   import { worthOf } from "../../../worksheet/lying";
 
@@ -143,6 +144,16 @@
   {/if}
   {#if step === "film" && several.length === 0}
     <BetterPages {paging} {drawing} pages={paging.all} />
+  {/if}
+  {#if step === "film" && several.length === 0 && (found.names.length > 0 || fillsNames(editing.document))}
+    <label class="mt-5 flex items-start gap-2 text-sm">
+      <input
+        type="checkbox"
+        class="toggle toggle-sm"
+        checked={fillsNames(editing.document)}
+        onchange={() => editing.do(fillNames(editing.document, found.names))}
+      />Students find their names written where the page asks for them
+    </label>
   {/if}
   {#if step === "film" && editing.pasteable && several.length === 0}
     <button class="btn btn-outline btn-sm mt-5" onclick={() => editing.paste()}>Paste what was copied</button>
