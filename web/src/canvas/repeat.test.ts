@@ -68,6 +68,11 @@ describe("boxes repeated", () => {
     expect(offsets).toEqual([{ x: -88, y: 0 }]);
   });
 
+  it("are never more than a page is worth", () => {
+    const small = { x: 5, y: 5, width: 12, height: 12 };
+    expect(repeated([small], { x: 590, y: 830 }, NOTHING, PAGE).offsets).toHaveLength(300);
+  });
+
   it("lie on the page alone", () => {
     const { offsets } = repeated([box], { x: 0, y: 5000 }, NOTHING, PAGE);
     expect(Math.max(...offsets.map(({ y }) => y))).toBeLessThanOrEqual(PAGE.height - 120);

@@ -15,6 +15,8 @@ const OTHER = { x: "y", y: "x" } as const;
 
 /** Points between boxes where nothing tells how far apart they are to be. */
 const GAP = 8;
+/** Copies that one drag lays at most. */
+const MOST = 300;
 /** Points by which boxes of one row or column may be out of line. */
 const TREMBLE = 3;
 
@@ -62,7 +64,8 @@ export function repeated(
       })),
     )
     .filter(({ x, y }) => x !== 0 || y !== 0);
-  return { units, offsets: offsets.filter((offset) => isOn(page, around([...unit]), offset)) };
+  const on = offsets.filter((offset) => isOn(page, around([...unit]), offset));
+  return { units, offsets: on.slice(0, Math.floor(MOST / Math.max(1, units.length))) };
 }
 
 /** By how much the next copy of some boxes lies away from them. */

@@ -70,7 +70,10 @@
     />
   {/if}
   {#if numbers}
-    <span class="film-tag {inHand ? 'bg-accent text-accent-content' : ''}" aria-hidden="true">
+    <span
+      class="film-tag {docked ? 'small' : ''} {inHand ? 'bg-accent text-accent-content' : ''}"
+      aria-hidden="true"
+    >
       {numbers}
     </span>
   {/if}

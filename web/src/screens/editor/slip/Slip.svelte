@@ -21,7 +21,7 @@
   import { layAgain } from "../../../worksheet/commands/repeat";
   import { fillNames, fillsNames } from "../../../worksheet/commands/names";
   import { setDecimal, setUsualStyle } from "../../../worksheet/commands/worksheet";
-  import { worthOf } from "../../../worksheet/lying";
+  import { isLocked, worthOf } from "../../../worksheet/lying";
 
   interface Props {
     editing: Editing;
@@ -166,6 +166,7 @@
       <button class="btn btn-outline btn-sm" onclick={() => copyByButton(editing, true)}>Cut</button>
       <button
         class="btn btn-outline btn-sm btn-error"
+        disabled={editing.inHand.every(isLocked)}
         onclick={() => editing.do(removeAll(editing.document, editing.hand.selected))}>Remove</button
       >
     </div>
