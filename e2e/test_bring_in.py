@@ -50,9 +50,9 @@ class BringIn(Journey):
             editor = self.desk.bring_in(path)
         picture = editor.paper(0).get_by_role("img", name="Page 1")
         expect(picture).to_be_visible()
-        for _ in range(3):
+        for _ in range(4):
             self.page.get_by_role("button", name="Larger").click()
-        expect(self.page.get_by_role("button", name="fit the width")).to_have_text("200 %")
+        expect(self.page.get_by_role("group", name="Zoom")).to_contain_text("200 %")
         self.page.wait_for_function(
             "() => { const i = document.querySelector('[data-page] img');"
             " return i.complete && i.naturalWidth >= i.getBoundingClientRect().width }"
