@@ -50,12 +50,13 @@ class BringIn(Journey):
             editor = self.desk.bring_in(path)
         picture = editor.paper(0).get_by_role("img", name="Page 1")
         expect(picture).to_be_visible()
-        for _ in range(4):
+        for _ in range(5):
             self.page.get_by_role("button", name="Larger").click()
-        expect(self.page.get_by_role("group", name="Zoom")).to_contain_text("200 %")
+        expect(self.page.get_by_role("group", name="Zoom")).to_contain_text("250 %")
+        # Wider than the picture for laptops: the fine one is shown.
         self.page.wait_for_function(
             "() => { const i = document.querySelector('[data-page] img');"
-            " return i.complete && i.naturalWidth >= i.getBoundingClientRect().width }"
+            " return i.complete && i.getBoundingClientRect().width > 1700 && i.currentSrc.includes('/3400.webp') }"
         )
 
     def test_what_is_no_paper_is_told_so_and_leaves_nothing(self) -> None:
