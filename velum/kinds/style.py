@@ -33,5 +33,4 @@ USUAL = Style()
 
 BOLD_AND_TINTED = Style(border="bold", fill="#ffe9b0", size=None)
 PLAIN = Style(border="below", fill="none")
-READY = {"bold and tinted": BOLD_AND_TINTED, "plain": PLAIN}
 """Styles that are ready to be taken: for young students, who have to see where to write, and for older ones."""

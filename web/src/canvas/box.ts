@@ -90,6 +90,14 @@ export function overlaps(a: Box, b: Box): boolean {
   return a.x < b.x + b.width && b.x < a.x + a.width && a.y < b.y + b.height && b.y < a.y + a.height;
 }
 
+/** The share of the smaller of two boxes that lies over the other. */
+export function shareOver(one: Box, other: Box): number {
+  const across = Math.min(one.x + one.width, other.x + other.width) - Math.max(one.x, other.x);
+  const down = Math.min(one.y + one.height, other.y + other.height) - Math.max(one.y, other.y);
+  const smaller = Math.min(one.width * one.height, other.width * other.height);
+  return across > 0 && down > 0 ? (across * down) / smaller : 0;
+}
+
 export function clamp(value: number, least: number, most: number): number {
   return Math.max(least, Math.min(value, Math.max(least, most)));
 }

@@ -1,8 +1,8 @@
 // One gesture with mouse, pen or finger, from press to release, at most one step a frame.
 //
 // It is told in points of the page, so it knows of scrolling; near an edge of what scrolls, that goes on by itself. Escape and
-// undo take it back, and so does a pointer that is lost, or a second finger. A finger that moves at once scrolls the page, where the page may be
-// scrolled; one that rests first, or presses something in hand, drags.
+// undo take it back, and so does a pointer that is lost, or a second finger. A finger that moves at once scrolls the page, where
+// the page may be scrolled; one that rests first, or presses something in hand, drags.
 
 import type { Point } from "./box";
 import type { Viewport } from "./viewport";

@@ -1,6 +1,7 @@
 // Boxes laid again along rows and columns, at the spacing of what is printed there or of those that are laid already.
 
-import { around, type Box, type Point, type Size } from "./box";
+import { around, shareOver, type Box, type Point, type Size } from "./box";
+import type { Axis } from "./snap";
 
 /** What tells how far apart printed places are: each left, top, width, height, in points. */
 export interface PrintedPlaces {
@@ -9,7 +10,6 @@ export interface PrintedPlaces {
   text: readonly Box[];
 }
 
-type Axis = "x" | "y";
 const LENGTH = { x: "width", y: "height" } as const;
 const OTHER = { x: "y", y: "x" } as const;
 
@@ -54,7 +54,7 @@ export function repeated(
   const [across, down] = [reached("x"), reached("y")];
   // Repeated both ways, all that is in hand is; along a line of boxes, the last of them.
   const unit = across.length > 0 && down.length > 0 ? boxes : down.length > 0 ? along.y.unit : along.x.unit;
-  const units = boxes.flatMap((box, i) => (unit.includes(box) ? [i] : []));
+  const units = placesOf(unit, boxes);
   const here = { along: 0, aside: 0 };
   const offsets = [here, ...down]
     .flatMap((row) =>
@@ -77,9 +77,13 @@ export function nextTo(
 ): { units: number[]; offset: Point } {
   const { unit, ahead } = series(boxes, axis, printed, page);
   const { along, aside } = ahead[0] ?? { along: around([...unit])[LENGTH[axis]] + GAP, aside: 0 };
-  const units = boxes.flatMap((box, i) => (unit.includes(box) ? [i] : []));
+  const units = placesOf(unit, boxes);
   return { units, offset: axis === "x" ? { x: along, y: aside } : { x: aside, y: along } };
 }
+
+/** Which of some boxes are those of a unit. */
+const placesOf = (unit: readonly Box[], boxes: readonly Box[]): number[] =>
+  boxes.flatMap((box, i) => (unit.includes(box) ? [i] : []));
 
 const isOn = (page: Size, { x, y, width, height }: Box, by: Point): boolean =>
   x + by.x >= -TREMBLE &&
@@ -145,8 +149,8 @@ function goingOn(steps: readonly Step[], usual: number, length: number): Step[] 
 function printedSteps(box: Box, axis: Axis, { blanks, rules, text }: PrintedPlaces): Step[] {
   const other = OTHER[axis];
   const mine = blanks
-    .filter((blank) => share(box, blank) > 0.5)
-    .sort((a, b) => share(box, b) - share(box, a))[0];
+    .filter((blank) => shareOver(box, blank) > 0.5)
+    .sort((a, b) => shareOver(box, b) - shareOver(box, a))[0];
   if (mine) {
     const beside = blanks.filter((blank) => common(blank, mine, other) > 0 && sameLength(blank, mine, other));
     const alike = beside.filter((blank) => sameLength(blank, mine, axis));
@@ -177,15 +181,6 @@ function printedSteps(box: Box, axis: Axis, { blanks, rules, text }: PrintedPlac
   return text
     .filter(({ x }) => Math.abs(x - row.x) < TREMBLE)
     .map((each) => ({ along: each.y + each.height - row.y - row.height, aside: 0 }));
-}
-
-/** The share of the smaller of two boxes that lies over the other. */
-function share(one: Box, other: Box): number {
-  const across = common(one, other, "x");
-  const down = common(one, other, "y");
-  return across <= 0 || down <= 0
-    ? 0
-    : (across * down) / Math.min(one.width * one.height, other.width * other.height);
 }
 
 const common = (one: Box, other: Box, axis: Axis): number =>

@@ -4,6 +4,7 @@ import type { Box } from "../../api/teacher";
 import { around, moved, rounded, type Point, type Size } from "../../canvas/box";
 import { newId } from "../../worksheet/ids";
 import type { FieldOf } from "../teacher";
+import { share } from "./form";
 
 type TickPlaces = FieldOf<"tick_places">;
 type Spot = TickPlaces["spots"][number];
@@ -58,6 +59,3 @@ export function spotRemoved(field: TickPlaces, id: string): TickPlaces {
   const left = laidSpots(field).filter(({ spot }) => spot.id !== id);
   return left.length > 0 ? withSpots(field, left) : field;
 }
-
-/** A share of a whole, brought back from where rounding has carried it. */
-const share = (value: number) => Math.min(1, Math.max(0, value));

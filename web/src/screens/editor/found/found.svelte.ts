@@ -1,7 +1,7 @@
 // The fields that are proposed for the places found on pages, as far as nothing lies there.
 
 import { teacher, type Box, type Field, type Page, type Schemas } from "../../../api/teacher";
-import { overlaps } from "../../../canvas/box";
+import { overlaps, shareOver } from "../../../canvas/box";
 import { announce } from "../../../ui/Announcer.svelte";
 import { plural } from "../../../words/say";
 import { refuseFound, takeFound } from "../../../worksheet/commands/fields";
@@ -107,9 +107,4 @@ export class FoundPlaces {
 type Proposed = Schemas["Proposed"];
 type Told = Schemas["FoundOut"] & { proposals: Proposed[] };
 
-function liesOver(one: Box, other: Box): boolean {
-  const across = Math.min(one.x + one.width, other.x + other.width) - Math.max(one.x, other.x);
-  const down = Math.min(one.y + one.height, other.y + other.height) - Math.max(one.y, other.y);
-  const smaller = Math.min(one.width * one.height, other.width * other.height);
-  return across > 0 && down > 0 && across * down > TAKEN * smaller;
-}
+const liesOver = (one: Box, other: Box): boolean => shareOver(one, other) > TAKEN;
