@@ -45,6 +45,16 @@ class ListOfFields(Journey):
         self.page.get_by_role("button", name="Back to the pages").click()
         self.editor.expect_boxes(9)
 
+    def test_the_pages_are_left_before_they_are_drawn(self) -> None:
+        """Nothing that was to be done with the pages a frame later is done to pages that are gone."""
+        self.page.evaluate("""async () => {
+            const press = (key) => document.body.dispatchEvent(new KeyboardEvent("keydown", { key, bubbles: true }))
+            const frame = () => new Promise(requestAnimationFrame)
+            for (const key of ["l", "l", "+", "l"]) { press(key); await Promise.resolve() }
+            for (let i = 0; i < 4; i++) await frame()
+        }""")
+        expect(self.page.get_by_role("table", name="All fields")).to_be_visible()
+
     def test_a_sheet_says_what_the_keys_do(self) -> None:
         self.page.locator("body").press("?")
         dialog = self.page.get_by_role("dialog", name="With the keyboard")

@@ -91,6 +91,7 @@ export function zoomable({ zoom, panning }: Zooming): Attachment<HTMLElement> {
     scroller.addEventListener("touchcancel", onTouch);
     scroller.addEventListener("pointerdown", onPress, { capture: true });
     return () => {
+      waiting = undefined;
       scroller.removeEventListener("wheel", onWheel);
       scroller.removeEventListener("touchstart", onTouch);
       scroller.removeEventListener("touchmove", onTouch);

@@ -68,11 +68,13 @@
 
   /** Show the pages larger or smaller; what is looked at stays where it is. */
   async function zoomBy(by: 1 | -1) {
-    const papers = () => [...view.querySelectorAll(".paper")];
-    const sight = sightOf(view, papers());
+    const shown = view;
+    const papers = () => [...shown.querySelectorAll(".paper")];
+    const sight = sightOf(shown, papers());
     zoom = ZOOMS[Math.max(0, Math.min(ZOOMS.length - 1, ZOOMS.indexOf(zoom) + by))] ?? 1;
+    // The view may be left meanwhile.
     await tick();
-    lookAgainAt(view, papers(), sight);
+    lookAgainAt(shown, papers(), sight);
   }
 
   /** Where a question is answered on the pages. */

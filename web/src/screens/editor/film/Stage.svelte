@@ -74,12 +74,14 @@
   );
   const zoom = $derived(scale / TRUE_SIZE);
 
-  const papers = () => [...stage.querySelectorAll("[data-page]")];
+  const papersOf = (stage: Element) => [...stage.querySelectorAll("[data-page]")];
 
   onMount(() => {
-    // Two frames later the pages are as wide as there is room for.
     const { sight } = view;
-    requestAnimationFrame(() => requestAnimationFrame(() => lookAgainAt(stage, papers(), sight)));
+    const look = () => lookAgainAt(stage, papersOf(stage), sight);
+    // Two frames later the pages are as wide as there is room for, unless the view is left by then.
+    let frame = requestAnimationFrame(() => (frame = requestAnimationFrame(look)));
+    return () => cancelAnimationFrame(frame);
   });
 
   $effect(() => {
@@ -99,10 +101,12 @@
 
   /** Show the pages otherwise; what is looked at, or is at a point of the window, stays where it is. */
   async function show(changed: Partial<typeof view>, at?: Point) {
-    const sight = sightOf(stage, papers(), at);
+    const shown = stage;
+    const sight = sightOf(shown, papersOf(shown), at);
     Object.assign(view, changed);
+    // The view may be left meanwhile.
     await tick();
-    lookAgainAt(stage, papers(), sight, at);
+    lookAgainAt(shown, papersOf(shown), sight, at);
   }
 
   const zoomTo = (wanted: number, at?: Point) => void show({ zoom: within(wanted), fit: null }, at);
@@ -148,7 +152,7 @@
 
   /** Lay the picked-up kind in the middle of what is seen. */
   function lay() {
-    const sight = sightOf(stage, papers());
+    const sight = sightOf(stage, papersOf(stage));
     const page = sight && editing.document.pages[sight.page];
     if (!page) return;
     const tool = editing.hand.tool ?? USUAL_KIND;
@@ -174,7 +178,7 @@
   <!-- What lies on the film is gone to with arrow keys, which a screen reader has to leave to it. -->
   <div
     class="isolate h-full overflow-auto {spaced ? 'cursor-grab' : ''}"
-    onscroll={() => (view.sight = sightOf(stage, papers()))}
+    onscroll={({ currentTarget: shown }) => (view.sight = sightOf(shown, papersOf(shown)) ?? view.sight)}
     bind:this={stage}
     bind:clientWidth={width}
     bind:clientHeight={height}
