@@ -6,7 +6,7 @@ from dataclasses import dataclass
 
 from velum.finding.found import Sort
 from velum.finding.labels import is_label
-from velum.finding.printed import Printed, Row, Token
+from velum.finding.printed import UNREAD, Printed, Row, Token
 from velum.finding.rect import Rect, around
 from velum.finding.ruling import Ruling
 
@@ -58,7 +58,7 @@ def says_name(words: list[str]) -> bool:
     return 0 < len(words) <= _MOST_OF_A_NAME and bool(_NAMES.search(" ".join(words)))
 
 
-def _words_before(printed: Printed, line: Rect) -> list[str]:
+def words_before(printed: Printed, line: Rect) -> list[str]:
     """The words that stand directly before a blank, from left to right."""
     words: list[str] = []
     end = line.x
@@ -126,11 +126,15 @@ def _leads_to_a_number(printed: Printed, line: Rect) -> bool:
     before = printed.beside(line, 0, line.x + 2)
     return (
         len(behind) == 1
-        and behind[0].text.isdecimal()
+        and (behind[0].text.isdecimal() or _is_unread_number(behind[0]))
         and behind[0].rect.x - line.right < printed.size
         and bool(before)
         and not is_label(before[0].text)
     )
+
+
+def _is_unread_number(token: Token) -> bool:
+    return token.text == UNREAD and token.rect.width < 1.5 * token.rect.height
 
 
 def _without_twins(lines: list[Rect]) -> list[Rect]:
@@ -202,7 +206,7 @@ def _blank(printed: Printed, stack: list[Rect]) -> Iterator[Blank]:
     height = _writing(printed, first, gap)
     rect = Rect(min(line.x for line in stack), first.bottom - height, max(line.right for line in stack), last.bottom)
     if len(stack) == 1:
-        yield Blank("name" if says_name(_words_before(printed, first)) else "line", rect)
+        yield Blank("name" if says_name(words_before(printed, first)) else "line", rect)
     else:
         yield Blank("lines", rect, rows=len(stack))
 

@@ -1,14 +1,16 @@
 """Where students answer on a page."""
 
 from collections.abc import Iterable, Iterator, Sequence
+from dataclasses import replace
 from typing import Any
 
-from velum.finding.blanks import Blank, blanks_of
+from velum.finding.blanks import Blank, blanks_of, words_before
 from velum.finding.found import Found
 from velum.finding.labels import Label, labels_of, section_of
+from velum.finding.mended_labels import mended
 from velum.finding.open_tables import open_tables
 from velum.finding.options import Options, options_of
-from velum.finding.printed import Printed
+from velum.finding.printed import UNREAD, Printed
 from velum.finding.rect import Rect
 from velum.finding.rooms import boxes_of, small_boxes, tables_of
 from velum.finding.ruling import Ruling
@@ -19,6 +21,10 @@ MOST_FOUND = 300
 
 _SPACE = 3.4
 """Lines of print that are left free under a question, from which on that is room for an answer."""
+
+
+_HEAD = 0.25
+"""The share of a page, from its top, where it asks who the student is."""
 
 
 def find_places(printed: Printed, ruling: Ruling) -> list[Found]:
@@ -40,10 +46,14 @@ def _in_mirror(place: Found, width: float) -> Found:
 def _find(printed: Printed, ruling: Ruling) -> list[Found]:
     tables = tables_of(ruling)
     labels = labels_of(printed, [room.rect for table in tables if len(table.rooms) > 1 for room in table.rooms])
+    if printed.photographed:
+        labels = mended(printed, labels)
     opened = open_tables(printed, ruling.free)
     rooms = [*boxes_of(printed, tables), *(cell for table in opened for cell in table.cells)]
     of_tables = {line for table in opened for line in table.lines}
     blanks = [*rooms, *_apart(blanks_of(printed, ruling, of_tables), [room.rect for room in rooms])]
+    if printed.photographed:
+        blanks = [_named_unread(printed, blank, labels) for blank in blanks]
     options = options_of(printed, ruling, labels, blanks, small_boxes(tables, printed))
     spots = [spot for group in options for spot in group.spots]
     blanks = [blank for blank in blanks if not any(blank.rect.holds(spot) for spot in spots)]
@@ -62,6 +72,15 @@ def _apart(blanks: Iterable[Blank], taken: Sequence[Rect]) -> Iterator[Blank]:
     for blank in blanks:
         if not any(blank.rect.across(rect) > 4 and blank.rect.down(rect) > 4 for rect in taken):
             yield blank
+
+
+def _named_unread(printed: Printed, blank: Blank, labels: Sequence[Label]) -> Blank:
+    """A line at the head of a page, above its first question, behind words in a script that is not read: a name's."""
+    first = min((label.rect.y for label in labels if label.depth == 0), default=0.0)
+    if blank.sort != "line" or blank.rect.bottom > min(first, _HEAD * printed.height):
+        return blank
+    words = words_before(printed, blank.rect)
+    return replace(blank, sort="name") if words and set(words) == {UNREAD} and len(words) <= 2 else blank
 
 
 def _is_on(place: Found, printed: Printed) -> bool:

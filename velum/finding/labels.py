@@ -18,9 +18,6 @@ _SECTION = re.compile(r"^(?:section|part|teil|abschnitt|exercise|partie|parte|se
 
 _NAME = re.compile(r"^([A-Z]|\d{1,2}|[IVX]{1,4})[.:)]?$")
 
-_APART = 9.0
-"""Points from the word before, from which on a word begins something of its own."""
-
 
 @dataclass(frozen=True, slots=True)
 class Label:
@@ -41,13 +38,9 @@ def labels_of(printed: Printed, cells: Sequence[Rect] = ()) -> list[Label]:
     """The labels of a page, in the order of rows. In cells of tables, what has no stop is no label, but a number."""
     found: list[Label] = []
     for row in printed.rows:
-        starts = [
-            place
-            for place, token in enumerate(row.tokens)
-            if place == 0
-            or token.rect.x - row.tokens[place - 1].rect.right > _APART
-            or _stands_behind_a_label(row, place)
-        ]
+        starts = row.starts
+        if len(row.tokens) > 1 and 1 not in starts and _stands_behind_a_label(row, 1):
+            starts.insert(1, 1)
         found += [label for place in starts if (label := _label(row, place))]
         found += [
             Label(number[1], token.rect, 0, token.rect, inline=True)
@@ -97,7 +90,7 @@ def is_label(text: str) -> bool:
 def _stands_behind_a_label(row: Row, place: int) -> bool:
     """Whether the word before is a label itself: "3. a) …"."""
     before = row.tokens[place - 1].text
-    return bool(_NUMBER.match(before) and _CLOSED.search(before)) and place == 1
+    return bool(_NUMBER.match(before) and _CLOSED.search(before))
 
 
 def _begins(number: Token, word: Token) -> bool:
@@ -105,14 +98,21 @@ def _begins(number: Token, word: Token) -> bool:
     return word.rect.x - number.rect.right > 4 and any(letter.isalpha() or letter == "_" for letter in word.text[:2])
 
 
-def _label(row: Row, place: int) -> Label | None:
+def item_of(row: Row, place: int) -> Rect:
+    """A word of a row that begins something, with what belongs to it behind it."""
     token = row.tokens[place]
-    rest = row.tokens[place + 1 :]
     item = token.rect
-    for other in rest:
+    for other in row.tokens[place + 1 :]:
         if other.rect.x - item.right > 3 * token.rect.height:
             break
         item = Rect(item.x, min(item.y, other.rect.y), other.rect.right, max(item.bottom, other.rect.bottom))
+    return item
+
+
+def _label(row: Row, place: int) -> Label | None:
+    token = row.tokens[place]
+    rest = row.tokens[place + 1 :]
+    item = item_of(row, place)
     if _IN_BRACKETS.match(token.text) and item == token.rect and place > 0:
         return None  # points, at the end of a line
     if number := _NUMBER.match(token.text):

@@ -19,6 +19,16 @@ SCALE = 2.0
 """Pixels a point of the pictures that are looked at: a hair line of a quarter of a point is still seen."""
 
 
+UNREAD = "\ufffd"
+"""Stands for a word of which only its place is known."""
+
+CIRCLE = "○"
+"""Stands for a circle to be ticked."""
+
+_APART = 9.0
+"""Points from the word before, from which on a word begins something of its own."""
+
+
 @dataclass(frozen=True, slots=True)
 class Token:
     """A word, and where it stands. ``letters`` are those of its text, where the file says where each stands."""
@@ -44,6 +54,15 @@ class Row:
     @property
     def rect(self) -> Rect:
         return around(token.rect for token in self.tokens)
+
+    @property
+    def starts(self) -> list[int]:
+        """The places of the words that begin something: the first, and those that stand far behind another."""
+        return [
+            place
+            for place, token in enumerate(self.tokens)
+            if place == 0 or token.rect.x - self.tokens[place - 1].rect.right > _APART
+        ]
 
     @property
     def text(self) -> str:

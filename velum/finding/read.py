@@ -9,7 +9,7 @@ from PIL import Image
 from velum.finding.find import find_places
 from velum.finding.found import Found
 from velum.finding.guides import Guides, guides_of
-from velum.finding.printed import SCALE, Grey, Printed, Token
+from velum.finding.printed import CIRCLE, SCALE, UNREAD, Grey, Printed, Token
 from velum.finding.rect import around, rect_of
 from velum.finding.ruling import find_ruling
 from velum.geometry.box import Box
@@ -20,19 +20,16 @@ from velum.paper.pdf import PdfPage
 from velum.paper.render import draw
 from velum.paper.text import Line
 from velum.paper.unread import unread
-from velum.paper.unruled import without_rules
+from velum.paper.unruled import circles_on, without_rules
 
 _MOST_PIXELS = 6_000_000
-_LINES = "_-—–.…|=~[]"
+_LINES = "_-—–.…|=~[]'’‘`\""
 """What lines are read as."""
 
 _BLANK_BEHIND = re.compile(r"[_\-—–.…=~]{2,}$")
 
 _BOX = re.compile(r"[\[\]{}|ODQLJCU_©®□☐○◯]{1,3}")
 """What boxes and circles to be ticked are read as."""
-
-UNREAD = "\ufffd"
-"""Stands for a word of which only its place is known."""
 
 _GLUED = re.compile(r"[(\[]?(?:\d{1,2}|[a-z]|[ivx]{2,4})(?:[)\]](?=[^.,;:)\]])|\.(?=[^\W\d_]{2}))")
 """A label with nothing between it and the word that it stands before."""
@@ -80,8 +77,10 @@ def reading_of_picture(picture: Image.Image, lines: Iterable[Line], size: PageSi
     # What was read into lines and boxes is found as lines and boxes.
     words = tuple(part for token in tokens if (read := _without_lines(token)) for part in _apart(read))
     scale = picture.width / size.width
+    circles = [Token(CIRCLE, rect_of(box)) for box in circles_on(picture, scale)]
+    words = tuple(word for word in words if not any(circle.rect.holds(word.rect) for circle in circles))
     others = unread(without_rules(picture, scale), scale, [token.rect.box for token in tokens])
-    words += tuple(Token(UNREAD, rect_of(box)) for box in others)
+    words += (*circles, *(Token(UNREAD, rect_of(box)) for box in others))
     return _reading(Printed(size.width, size.height, words, _wiped(grey, words), photographed=True))
 
 

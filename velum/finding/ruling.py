@@ -79,9 +79,8 @@ def find_ruling(grey: Grey, *, photographed: bool) -> Ruling:
     faint = _FAINT_IN_PHOTOS if photographed else _FAINT
     dark_across, dark_down = _dark(grey, faint, across=True), _dark(grey, faint, across=False)
     across, down = _lines(dark_across, across=True), _lines(dark_down, across=False)
-    walls = across | down
-    if not photographed:
-        walls |= dark_across | dark_down  # round corners too; of photos, half of that is grain
+    curved = dark_across | dark_down  # round corners, and circles
+    walls = across | down | (_without_grain(curved) if photographed else curved)
     return Ruling(_rects(across), _rects(down), tuple(_rooms(walls)))
 
 
@@ -93,6 +92,15 @@ def _dark(grey: Grey, faint: int, *, across: bool) -> Grey:
     """Where something dark is thin, from above to below or from side to side: 1, elsewhere 0."""
     darker: Grey = cv2.morphologyEx(grey, cv2.MORPH_BLACKHAT, _kernel(1, _THIN, across=across))
     return (darker > faint).astype(np.uint8)
+
+
+def _without_grain(dark: Grey) -> Grey:
+    """What is dark without what is smaller than the smallest room."""
+    _, labels, stats, _ = cv2.connectedComponentsWithStats(dark, connectivity=8)
+    large = np.maximum(stats[:, cv2.CC_STAT_WIDTH], stats[:, cv2.CC_STAT_HEIGHT]) >= _SHORTEST
+    large[0] = False
+    kept: Grey = large[labels].astype(np.uint8)
+    return kept
 
 
 def _lines(dark: Grey, *, across: bool) -> Grey:

@@ -20,7 +20,7 @@ from velum.geometry.box import Box
 from velum.geometry.turn import Turn
 from velum.paper.picture import turned
 from velum.paper.text import LONGEST_WORD, Line, Word, tidy
-from velum.paper.unread import unread
+from velum.paper.unread import is_on_rim, unread
 from velum.paper.unruled import without_rules
 
 DOTS = 200
@@ -37,6 +37,9 @@ _FEWEST = 8
 
 _MANY = 60
 """So many letters read one way, and hardly any another, need no further tries."""
+
+_CLEARLY = 3.0
+"""Times as many letters must be read another way as upright, for a page to be turned."""
 
 WAYS: tuple[Turn, ...] = (0, 90, 180, 270)
 
@@ -59,12 +62,13 @@ def can_read() -> bool:
     return shutil.which("tesseract") is not None
 
 
-def which_way_up(picture: Image.Image) -> Turn:
-    """The turn clockwise that puts a picture of print upright; 0 when it cannot be told.
+def which_way_up(picture: Image.Image, scale: float) -> Turn:
+    """The turn clockwise that puts a picture of ``scale`` pixels a point upright; 0 when it cannot be told.
 
     Tesseract's own guess is believed only where it is sure that nothing is to be turned; else what can be read decides.
     """
-    grey = picture.convert("L")
+    # Lines of tables are read as letters l, whichever way they run.
+    grey = without_rules(picture, scale)
     guess, sure = _guess(grey)
     if guess == 0 and sure:
         return 0
@@ -74,7 +78,9 @@ def which_way_up(picture: Image.Image) -> Turn:
     for ways, most, times in ((likely, _MANY, 4.0), (others, _FEWEST, 1.5)):
         letters |= {way: _letters(turned(grey, way)) for way in ways}
         best, second = sorted(letters, key=lambda way: -letters[way])[:2]
-        if letters[best] >= most and letters[best] > times * letters[second]:
+        # Pages come upright far more often than not, and some print can be read upside down: "pasn" for "used".
+        least = _CLEARLY * letters[0] if best != 0 else 0.0
+        if letters[best] >= most and letters[best] > max(times * letters[second], least):
             return best
     return 0
 
@@ -91,14 +97,19 @@ def _guess(grey: Image.Image) -> tuple[Turn, bool]:
 def _letters(picture: Image.Image) -> int:
     """How many letters can be read surely."""
     # As one block: otherwise Tesseract turns columns of letters by itself.
-    return sum(len(word["text"]) for word in _words(picture, "6") if float(word["conf"]) > 80)
+    words = (word["text"] for word in _words(picture, "6") if float(word["conf"]) > 80)
+    return sum(letter.isalnum() for word in words for letter in word)
 
 
 def read_print(picture: Image.Image, scale: float) -> list[Line]:
     """The lines of print in a picture of ``scale`` pixels a point, in points of the picture."""
     clean = without_rules(picture, scale)
     rows = groupby(_words(clean), lambda word: (word["block_num"], word["par_num"], word["line_num"]))
-    lines = [found for _, line in rows if (found := [read for row in line if (read := _word(row, scale))])]
+    size = clean.width / scale, clean.height / scale
+    words = (
+        [word for row in line if (word := _word(row, scale)) and not is_on_rim(word.box, *size)] for _, line in rows
+    )
+    lines = [line for line in words if line]
     lines += _beginnings(clean, scale, lines)
     return [Line(words=tuple(words)) for words in lines]
 

@@ -60,9 +60,9 @@ def propose(page: SourcePage) -> Proposal:
         corners = drawn_in(_scaled(corners, 1 / scale))
         size = sheet_size(corners, page.size, page.lens)
         flat = Flat(corners=corners, width=size.width, height=size.height)
-        turn = which_way_up(draw(page, _READ_AT, Look(whiten=True, flat=flat)))
+        turn = which_way_up(draw(page, _READ_AT, Look(whiten=True, flat=flat)), _READ_AT / size.width)
     else:
-        turn = which_way_up(picture)
+        turn = which_way_up(picture, scale)
         skew = find_skew(turned(picture, turn))
         if abs(skew) >= _LEAST_SKEW:
             corners = askew(page.size, skew)

@@ -7,6 +7,9 @@ import numpy as np
 from numpy.typing import NDArray
 from PIL import Image
 
+from velum.geometry.box import Box
+from velum.paper.circles import circles_of
+
 _THIN = 3.2
 """Points: what is dark and not thicker is a line."""
 
@@ -35,12 +38,21 @@ Mask: TypeAlias = NDArray[Any]
 """A picture in grey, or 1 where something is and 0 elsewhere: (height, width)."""
 
 
+def circles_on(picture: Image.Image, scale: float) -> list[Box]:
+    """The circles to be ticked on a page, in points; ``scale`` is pixels a point."""
+    grey = np.asarray(picture.convert("L"))
+    return circles_of(_dark(grey, scale, across=True) | _dark(grey, scale, across=False), scale)
+
+
 def without_rules(picture: Image.Image, scale: float) -> Image.Image:
-    """The same in grey without ruled and dotted lines and empty boxes; ``scale`` is pixels a point."""
+    """The same in grey without ruled and dotted lines, empty boxes and circles; ``scale`` is pixels a point."""
     grey = np.asarray(picture.convert("L"))
     dark = [_dark(grey, scale, across=across) for across in (True, False)]
     rules = [_rules(mask, scale, across=across) for mask, across in zip(dark, (True, False), strict=True)]
     gone: Mask = rules[0] | rules[1] | _dotted(dark[0] & dark[1], scale) | _boxes(dark[0] | dark[1], scale)
+    for circle in circles_of(dark[0] | dark[1], scale):
+        left, top = round(circle.x * scale), round(circle.y * scale)
+        gone[top : round(circle.bottom * scale), left : left + round(circle.width * scale)] = 1
     if not gone.any():
         return Image.fromarray(grey)
     clean = grey.copy()

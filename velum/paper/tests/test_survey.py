@@ -115,7 +115,7 @@ class Reading(unittest.TestCase):
         for way in ways:
             scan = sheet("sparse", 3).rotate(way, expand=True)  # counter-clockwise
             with self.subTest(way):
-                self.assertEqual(ocr.which_way_up(scan), way)
+                self.assertEqual(ocr.which_way_up(scan, 150 / 72), way)
 
     def test_a_photo_upside_down_is_flattened_turned_and_read(self) -> None:
         taken = photo("text", 4).picture.rotate(180)
@@ -151,4 +151,4 @@ class WithoutAnEngine(unittest.TestCase):
     def test_an_engine_that_fails_reads_nothing(self) -> None:
         with mock.patch("shutil.which", return_value="/bin/false"):
             self.assertEqual(ocr.read_print(sheet("text", 1), 2), [])
-            self.assertEqual(ocr.which_way_up(sheet("text", 1)), 0)
+            self.assertEqual(ocr.which_way_up(sheet("text", 1), 150 / 72), 0)
