@@ -15,10 +15,10 @@ from velum.finding.read import Reading
 from velum.paper.survey import PageText, Survey
 from velum.paper.text import Line
 
-TEXT, EARLIER = 4, 3
+TEXT, EARLIER = 5, 4
 """The versions of the texts that this release reads, and that the one before it has read."""
 
-FOUND = 3
+FOUND = 4
 """The version of what is found on pages: what an earlier one has found is looked for again."""
 
 

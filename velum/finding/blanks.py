@@ -13,7 +13,7 @@ from velum.finding.ruling import Ruling
 _RUN = re.compile(r"_{2,}|\.{4,}|…{2,}|(?:\.\s){3,}\.|·{4,}|-{5,}|[–—]{2,}|─{2,}|‥{2,}|˙{4,}")
 _EQUALS = re.compile(r"[=≈≙]$")
 _NAMES = re.compile(
-    r"\b(name|names|class|form|grade|date|teacher|group|datum|klasse|nom|prénom|classe|nombre|fecha|clase|naam|klas|"
+    r"\b(name|names|class|form|grade|date|teacher|group|score|marks|punkte|puntos|datum|klasse|nom|prénom|classe|nombre|fecha|clase|naam|klas|"
     r"navn|namn|nome|data|imię|klasa|имя|класс|дата|الاسم|שם)\b\W*$",
     re.IGNORECASE,
 )
@@ -33,6 +33,10 @@ _CLOSE, _BEFORE, _WITHIN = 4.0, 30.0, 2.0
 """In heights of print: how close words stand that lead into a line, how far before it a question may end that has a
 number, and how far words of one sentence stand apart.
 """
+
+
+_LISTED = 20.0
+"""In heights of print: how far before lines of a list its words may begin; they end at half of that."""
 
 
 @dataclass(frozen=True, slots=True)
@@ -182,6 +186,8 @@ def _leads_on(printed: Printed, line: Rect) -> bool:
 def _has_words_of_its_own(printed: Printed, line: Rect) -> bool:
     """Whether words stand before a line: then it is no line more for the answer above."""
     end = line.x
+    if _is_named(printed, line):
+        return True
     for token in reversed(printed.beside(line, 0, line.x + 2)):
         if end - token.rect.right > (_BEFORE if end == line.x else _WITHIN) * printed.size:
             return False
@@ -189,6 +195,18 @@ def _has_words_of_its_own(printed: Printed, line: Rect) -> bool:
             return True
         end = token.rect.x
     return False
+
+
+def _is_named(printed: Printed, line: Rect) -> bool:
+    """Whether a few words stand before a line and on it, as before each line of a list: "keel      ______"."""
+    before = [token.rect for token in printed.beside(line, line.x - _LISTED * printed.size, line.x + 2)]
+    if not before or line.x - before[-1].right > _LISTED / 2 * printed.size:
+        return False
+    phrase = [before[-1]]
+    while (rest := before[: -len(phrase)]) and phrase[0].x - rest[-1].right < _WITHIN * printed.size:
+        phrase.insert(0, rest[-1])
+    on_it = all(abs(rect.bottom - line.bottom) < 0.4 * printed.size for rect in phrase)
+    return on_it and len(phrase) <= _MOST_OF_A_NAME
 
 
 def _blank(printed: Printed, stack: list[Rect]) -> Iterator[Blank]:
@@ -247,6 +265,8 @@ def _gaps(printed: Printed, ruling: Ruling, taken: list[Rect]) -> Iterator[Blank
                 continue
             if any(room.touches(each.rect) and each.rect.width < printed.width / 2 for each in ruling.rooms):
                 continue
+            if _is_answered_below(printed, room, taken):
+                continue
             if _EQUALS.search(token.text):
                 width = min(room.width, 9 * printed.size)
                 yield Blank("gap", room._replace(right=room.x + width), confidence=0.8)
@@ -256,6 +276,12 @@ def _gaps(printed: Printed, ruling: Ruling, taken: list[Rect]) -> Iterator[Blank
                     room._replace(right=min(room.right, room.x + 22 * printed.size)),
                     confidence=0.55,
                 )
+
+
+def _is_answered_below(printed: Printed, room: Rect, taken: list[Rect]) -> bool:
+    """Whether lines to write on begin right below the row: then its end is no room for an answer."""
+    below = Rect(room.x - 12 * printed.size, room.bottom, room.right, room.bottom + 1.2 * printed.size)
+    return any(below.touches(place) and place.x < room.x for place in taken)
 
 
 def _is_short(row: Row, place: int) -> bool:

@@ -176,6 +176,7 @@ def _spaces(printed: Printed, labels: Sequence[Label], taken: Sequence[Rect]) ->
     """The room under questions that have nothing else to write on."""
     left, right = printed.margins
     rows = printed.rows
+    highest = 0.0
     for label in labels:
         later = [
             other for other in labels if other.rect.y > label.rect.bottom and abs(other.rect.x - label.rect.x) < 40
@@ -191,8 +192,12 @@ def _spaces(printed: Printed, labels: Sequence[Label], taken: Sequence[Rect]) ->
         room = Rect(max(left, label.rect.x), text.bottom + 3, right, bottom - 4)
         if room.height < _SPACE * printed.size or (next_one is None and not _asks(printed, label)):
             continue
+        # The last question may have as much room as others had, and not the rest of the page.
+        if next_one is None and highest:
+            room = room._replace(bottom=min(room.bottom, room.y + highest))
         own = Rect(label.rect.x - 10, label.rect.y - 5, right, room.bottom)
         if not any(own.holds(place) for place in taken):
+            highest = max(highest, room.height)
             yield Blank("space", room, rows=2, confidence=0.6)
 
 

@@ -153,9 +153,32 @@ def _grouped(printed: Printed, ticks: Iterable[Rect], labels: Sequence[Label]) -
                 parted = any(group[-1].middle[1] + 3 < y < tick.middle[1] + 3 for y in numbers)
                 if abs(tick.x - first.x) < _IN_LINE and 0 <= gap < 2.6 * printed.size and not parted:
                     group.append(tick)
+        else:
+            group = [*row, *_rows_below(printed, row, [tick for tick in left if tick not in row], numbers)]
         for tick in group:
             left.remove(tick)
         yield Options(tuple(group), tuple(_beside(printed, tick, group) for tick in group), (), 0.85)
+
+
+def _rows_below(
+    printed: Printed, row: Sequence[Rect], others: Sequence[Rect], numbers: Sequence[float]
+) -> Iterator[Rect]:
+    """Ticks that stand right below those of a row, with nothing before them: options of the same question."""
+    last = row
+    for tick in others:
+        y = tick.middle[1]
+        gap = tick.y - last[0].bottom
+        if not 0 <= gap < 2.6 * printed.size or any(last[0].middle[1] + 3 < number < y + 3 for number in numbers):
+            continue
+        below = [other for other in others if abs(other.middle[1] - y) < 0.6 * max(tick.height, 8)]
+        in_columns = all(any(abs(other.x - first.x) < _IN_LINE for first in row) for other in below)
+        if tick is below[0] and in_columns and not any(_has_words_before(printed, line[0]) for line in (row, below)):
+            yield from below
+            last = below
+
+
+def _has_words_before(printed: Printed, tick: Rect) -> bool:
+    return bool(printed.along(Rect(0, tick.y - 1, tick.x - 1, tick.bottom + 1)))
 
 
 def _beside(printed: Printed, tick: Rect, group: Sequence[Rect]) -> str:

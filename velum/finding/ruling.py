@@ -27,10 +27,19 @@ _DASHES = 9
 _SHORTEST = 12
 """Pixels of the shortest line: the side of a box to be ticked."""
 
+_LONG = 40
+"""Pixels of a line that is looked at again where something runs into it aslant."""
+
+_STEEP = 0.06
+"""How much a line rises at most, as a share of its length: more than a scan that was straightened is still askew."""
+
 _MOST_SHAPES = 20_000
 
 _STRAIGHT = 0.9
 """The share of the rectangle around it that a rectangular room fills."""
+
+_CUT_INTO = 0.5
+"""The share of one that is left where what is drawn in it touches its walls."""
 
 _ROUND = (0.72, 0.84)
 """The share that a round one fills: an ellipse pi / 4."""
@@ -81,7 +90,8 @@ def find_ruling(grey: Grey, *, photographed: bool) -> Ruling:
     across, down = _lines(dark_across, across=True), _lines(dark_down, across=False)
     curved = dark_across | dark_down  # round corners, and circles
     walls = across | down | (_without_grain(curved) if photographed else curved)
-    return Ruling(_rects(across), _rects(down), tuple(_rooms(walls)))
+    level, upright = _straight(across, across=True), _straight(down, across=False)
+    return Ruling(_rects(level), _rects(upright), tuple(_rooms(walls)))
 
 
 def _kernel(along: int, beside: int, *, across: bool) -> Grey:
@@ -113,6 +123,21 @@ def _lines(dark: Grey, *, across: bool) -> Grey:
     return np.maximum(cv2.erode(thick, _kernel(1, 3, across=across)), straight)
 
 
+def _straight(lines: Grey, *, across: bool) -> Grey:
+    """Lines without what runs up to them aslant, such as the pointer to a line of a diagram."""
+    contours, _ = cv2.findContours(lines, cv2.RETR_EXTERNAL, cv2.CHAIN_APPROX_SIMPLE)
+    kept = lines
+    for x, y, width, height in map(cv2.boundingRect, contours):
+        along, beside = (width, height) if across else (height, width)
+        if along > _LONG and beside > _STEEP * along + _THIN:
+            part = slice(y, y + height), slice(x, x + width)
+            thick = cv2.dilate(lines[part], _kernel(1, 3, across=across))
+            level = cv2.morphologyEx(thick, cv2.MORPH_OPEN, _kernel(_LONG, 1, across=across))
+            kept = lines.copy() if kept is lines else kept
+            kept[part] = cv2.bitwise_and(level, lines[part])
+    return kept
+
+
 def _rects(mask: Grey) -> tuple[Rect, ...]:
     contours, _ = cv2.findContours(mask, cv2.RETR_EXTERNAL, cv2.CHAIN_APPROX_SIMPLE)
     boxes = (cv2.boundingRect(contour) for contour in contours)
@@ -138,6 +163,8 @@ def _rooms(walls: Grey) -> Iterator[Room]:
         rect = Rect(x / SCALE, y / SCALE, (x + across) / SCALE, (y + down) / SCALE)
         if share > _STRAIGHT:
             yield Room(rect, is_bare=child < 0)
+        elif share > _CUT_INTO and cv2.contourArea(cv2.convexHull(contour)) > _STRAIGHT * (across - 1) * (down - 1):
+            yield Room(rect, is_bare=False)
         elif _ROUND[0] < share < _ROUND[1] and 0.8 < across / down < 1.25:
             yield Room(rect, is_round=True, is_bare=child < 0)
 

@@ -25,7 +25,7 @@ _FINE = 100
 _MOST_LETTERS = 200_000
 
 _FEWEST_SINGLE = 4
-"""Words of one letter in a line, from which on its letters may have been set apart."""
+"""Words of one letter in a line, numbers and signs aside, from which on its letters may have been set apart."""
 
 _WORD_GAP = 0.14
 """How much wider a gap between words is than one between letters, as a share of the line's height."""
@@ -116,7 +116,8 @@ def _set_together(text: pypdfium2.PdfTextPage, line: _Line) -> _Line:
 
     Between letters there is then one gap again and again, and between words a wider one.
     """
-    singles = sum(len(word) == 1 for word in _words(line))
+    # Numbers and signs of a sum stand alone by themselves.
+    singles = sum(len(word) == 1 and word[0].text.isalpha() for word in _words(line))
     guessed = [place for place, letter in enumerate(line) if letter.guessed and 0 < place < len(line) - 1]
     if singles < _FEWEST_SINGLE or len(guessed) < singles / 2:
         return line

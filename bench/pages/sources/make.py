@@ -12,7 +12,7 @@ from pathlib import Path
 import pikepdf
 from playwright.sync_api import sync_playwright
 
-from bench.pages.sources import html, office, reportlab, typst
+from bench.pages.sources import html_develop, html_report, office, reportlab, typst
 from server.testing.chromium import chromium
 
 HERE = Path(__file__).parents[1]
@@ -69,7 +69,7 @@ def linked(data):
 
 
 def main():
-    for part in ("develop", "report"):
+    for part, html in (("develop", html_develop), ("report", html_report)):
         with sync_playwright() as playwright:
             browser = playwright.chromium.launch(executable_path=chromium(), args=["--no-sandbox"])
             for name, text in getattr(html, part)():

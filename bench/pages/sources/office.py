@@ -54,9 +54,6 @@ def develop():
             11,
         ),
     )
-
-
-def report():
     yield (
         "dots",
         page(
@@ -127,6 +124,55 @@ def report():
             ),
             "Liberation Sans",
             11,
+        ),
+    )
+
+
+def report():
+    yield (
+        "sentences",
+        page(
+            "<h1>Finish the sentence</h1>"
+            + "".join(
+                f"<p>{n}. {a} {blank(n, '_' * c)}.</p>"
+                for n, (a, c) in enumerate(
+                    (
+                        ("When the bell rang,", 40),
+                        ("Because the tide was out,", 36),
+                        ("If the lamp fails,", 42),
+                        ("Before they landed,", 40),
+                    ),
+                    1,
+                )
+            )
+        ),
+    )
+    yield (
+        "small_letters",
+        page(
+            "<h1>One of three</h1>"
+            + "".join(
+                f"<p>{n}. {q}</p>"
+                + "".join(f'<p style="margin-left:1cm">{spot(n, "(" + l + ")")} {w}</p>' for l, w in zip("abc", o))
+                for n, (q, o) in enumerate(
+                    (
+                        ("Salt water is", ("lighter", "heavier", "the same")),
+                        ("A fathom is about", ("1 m", "2 m", "5 m")),
+                        ("North is marked by", ("N", "a star", "red")),
+                    ),
+                    1,
+                )
+            ),
+            "Liberation Sans",
+            11,
+        ),
+    )
+    yield (
+        "letter",
+        page(
+            "<p>Dear keeper,</p>"
+            + "<p>Thank you for showing us the lamp. We liked the stairs best and counted them twice.</p>" * 7
+            + "<p>Yours, class 4</p>"
         ),
     )
 

@@ -114,13 +114,53 @@ def options_in_boxes(out):
     return page
 
 
+def labelled_drawing(out):
+    """Pointers that run aslant, to a line at the end of each."""
+    page = Drawn(out, "The lamp room")
+    page.canvas.roundRect(75 * mm, A4[1] - 160 * mm, 60 * mm, 90 * mm, 8)
+    page.canvas.circle(105 * mm, A4[1] - 110 * mm, 18 * mm)
+    for n, (x, y, end, at) in enumerate(
+        ((85, 80, 60, 65), (100, 110, 60, 118), (125, 90, 150, 72), (110, 150, 150, 165)), 1
+    ):
+        page.canvas.line(x * mm, A4[1] - y * mm, end * mm, A4[1] - at * mm)
+        left = 20 if end < x else 150
+        page.text(left if end < x else 150, at - 1, f"{n}.")
+        page.rule(left + 7, at, left + 40)
+        page.place(str(n), left + 7, at - 6.5, 33, 6.5)
+    return page
+
+
+def letter_boxes(out):
+    """A crossword's row is one word; here each answer has one long box."""
+    page = Drawn(out, "Words in boxes")
+    for n, words in enumerate(("a bird of the sea", "it lights the way", "it turns the boat", "it holds the boat"), 1):
+        page.text(20, 26 + 18 * n, f"{n}. {words}")
+        page.box(90, 19 + 18 * n, 80, 10)
+        page.place(str(n), 90, 19 + 18 * n, 80, 10)
+    return page
+
+
+def grey_lines(out):
+    page = Drawn(out, "My log")
+    for n, words in enumerate(("The weather this morning:", "What I saw:", "What I did not expect:"), 1):
+        top = 40 + 60 * (n - 1)
+        page.text(20, top, words)
+        for line in range(4):
+            page.rule(20, top + 11 + 10 * line, 190, 0.4, None, 0.6)
+        page.place("", 20, top + 2, 170, 39)
+    return page
+
+
 def develop():
     yield "ruled", ruled
     yield "options_in_boxes", options_in_boxes
     yield "dotted_lines", dotted_lines
-
-
-def report():
     yield "horizontal_table", horizontal_table
     yield "diagram", diagram
     yield "sums_in_columns", comb
+
+
+def report():
+    yield "labelled_drawing", labelled_drawing
+    yield "letter_boxes", letter_boxes
+    yield "grey_lines", grey_lines

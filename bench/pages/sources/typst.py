@@ -33,9 +33,6 @@ def develop():
             )
         ),
     )
-
-
-def report():
     yield (
         "table",
         HEAD
@@ -100,4 +97,50 @@ def report():
         + "\n\n".join(
             f'{n}. {q} #blank("{n}", 45mm)' for n, q in enumerate(("Когда прилив?", "Какая глубина?", "Кто пришёл?"), 1)
         ),
+    )
+
+
+def report():
+    yield (
+        "sequences",
+        HEAD
+        + "= Go on\n"
+        + "\n\n".join(
+            f'{n}. {", ".join(s)}, #blank("{n}", 18mm)'
+            for n, s in enumerate(
+                (("2", "5", "8", "11"), ("64", "32", "16"), ("1", "4", "9", "16"), ("90", "81", "72")), 1
+            )
+        ),
+    )
+    yield (
+        "measures",
+        HEAD
+        + "= Measures\n"
+        + "\n\n".join(
+            f'{n}) {a} = #blank("{n}", 24mm) {b}'
+            for n, (a, b) in enumerate(
+                (("3 km", "m"), ("250 g", "kg"), ("1.5 h", "min"), ("40 mm", "cm"), ("2 fathoms", "m")), 1
+            )
+        ),
+    )
+    yield (
+        "why",
+        HEAD
+        + "= The ferry\n"
+        + "\n\n".join(
+            f'{n}. {q}\n\n#rules("{n}", {c})'
+            for n, (q, c) in enumerate(
+                (
+                    ("Why was the ferry late?", 3),
+                    ("Who waited, and where?", 2),
+                    ("Tell the story in your own words.", 6),
+                ),
+                1,
+            )
+        ),
+    )
+    yield (
+        "grid",
+        HEAD
+        + '= Winds\n#let hole = table.cell(inset: 0pt)[#empty("", 40mm, 9mm)]\n#table(columns: (40mm, 40mm, 40mm, 40mm), rows: 9mm, stroke: 0.4pt + gray, [Day], [From], [Force], [Sea], [Monday], hole, [4], hole, [Tuesday], [west], hole, [rough], [Wednesday], hole, hole, [calm])\n',
     )

@@ -135,6 +135,50 @@ class Blanks(unittest.TestCase):
 
         self.assertEqual(found(draw), [("space", "1"), ("space", "2")])
 
+    def test_lines_of_a_list_are_several_places(self) -> None:
+        def draw(page: Page) -> None:
+            for place, word in enumerate(("keel", "mast", "rudder")):
+                page.write(72, 100 + 30 * place, word)
+                page.rule(160, 101 + 30 * place, 290)
+
+        self.assertEqual(found(draw), [("line", "")] * 3)
+
+    def test_a_column_of_text_beside_lines_does_not_part_them(self) -> None:
+        def draw(page: Page) -> None:
+            for row in range(9):
+                page.write(72, 100 + 14 * row, "the lens of the lamp was cut in")
+            for row in range(4):
+                page.rule(300, 120 + 24 * row, 500)
+
+        self.assertEqual(found(draw), [("lines", "")])
+
+    def test_a_short_label_over_lines_asks_for_the_lines_alone(self) -> None:
+        def draw(page: Page) -> None:
+            page.write(72, 100, "What I saw:")
+            for row in range(3):
+                page.rule(72, 128 + 26 * row, 500)
+
+        self.assertEqual(found(draw), [("lines", "")])
+
+    def test_the_last_question_has_as_much_room_as_others(self) -> None:
+        page = Page()
+        page.write(72, 100, "1. Why did nobody come?")
+        page.write(72, 220, "2. What would you have done?")
+        one, two = page.found()
+        self.assertEqual((one.sort, two.sort), ("space", "space"))
+        self.assertAlmostEqual(one.box.height, two.box.height, delta=1)
+
+    def test_pointers_that_run_into_a_line_leave_it_one(self) -> None:
+        def draw(page: Page) -> None:
+            page.canvas.roundRect(220, HEIGHT - 400, 160, 250, 8)
+            page.canvas.circle(300, HEIGHT - 270, 40)
+            for number, x, y, at in (("1", 240, 180, 200), ("2", 265, 280, 300)):
+                page.write(60, at - 2, f"{number}.")
+                page.rule(80, at, 180)
+                page.canvas.line(180, HEIGHT - at, x, HEIGHT - y)
+
+        self.assertEqual(found(draw), [("line", "1"), ("line", "2")])
+
 
 class Rooms(unittest.TestCase):
     def table(self, page: Page, cells: list[list[str]]) -> None:
@@ -230,6 +274,24 @@ class Options(unittest.TestCase):
             page.write(106 + 90 * place, 121, word)
         (place_,) = page.found()
         self.assertEqual((place_.sort, place_.number, place_.says), ("options", "1", ("crab", "cod", "kelp")))
+
+    def test_boxes_to_tick_in_rows_of_one_question(self) -> None:
+        page = Page()
+        page.write(72, 100, "1. Tick all that float.")
+        for place, word in enumerate(("cork", "a key", "an oar", "a stone")):
+            x, y = 72 + 120 * (place % 2), 112 + 20 * (place // 2)
+            page.box(x, y, 10, 10)
+            page.write(x + 16, y + 9, word)
+        (place_,) = page.found()
+        self.assertEqual((len(place_.spots), place_.says), (4, ("cork", "a key", "an oar", "a stone")))
+
+    def test_boxes_to_tick_behind_words_are_a_question_each_row(self) -> None:
+        page = Page()
+        for row, words in enumerate(("Gulls nest on cliffs.", "A knot is a speed.")):
+            page.write(72, 100 + 20 * row, words)
+            for column in range(2):
+                page.box(260 + 60 * column, 91 + 20 * row, 10, 10)
+        self.assertEqual([len(place.spots) for place in page.found()], [2, 2])
 
     def test_true_or_false(self) -> None:
         page = Page()

@@ -61,6 +61,9 @@ class TextLayer(unittest.TestCase):
         document = papers.with_font(f"BT /F1 12 Tf 72 700 Td {content} ET".encode(), means)
         return [line.text for line in read_text(document, 0, None).lines]
 
+    def test_numbers_and_signs_of_a_sum_stay_apart(self) -> None:
+        self.assertEqual(self.written(one_by_one("a. 7 +  5 = 9 - 3", 0)), ["a. 7 + 5 = 9 - 3"])
+
     def test_letters_that_are_set_apart_are_words(self) -> None:
         for apart in (0, 1, 2, 3, 4):
             with self.subTest(apart):
