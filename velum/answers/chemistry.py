@@ -29,9 +29,12 @@ Ru Rh Pd Ag Cd In Sn Sb Te I Xe Cs Ba La Ce Pr Nd Pm Sm Eu Gd Tb Dy Ho Er Tm Yb 
 At Rn Fr Ra Ac Th Pa U Np Pu Am Cm Bk Cf Es Fm Md No Lr Rf Db Sg Bh Hs Mt Ds Rg Cn Nh Fl Mc Lv Ts Og
 """
 ELEMENTS = frozenset(_SYMBOLS.split())
+_HALVES = {"½": "1/2", "¼": "1/4", "¾": "3/4", "⅓": "1/3", "⅔": "2/3"}
 _LOWERED = str.maketrans("₀₁₂₃₄₅₆₇₈₉", "0123456789")
 _RAISED = str.maketrans("⁰¹²³⁴⁵⁶⁷⁸⁹⁺⁻", "0123456789+-")
 _ARROWS = re.compile(r"\s*(?:<=>|<-+>|<=+|⇌|⇄|↔|-+>|=+>|→|⟶|➝|=)\s*")
+_BOTH_WAYS = re.compile(r"<=>|<-+>|⇌|⇄|↔")
+_ONE_WAY = re.compile(r"[->→⟶➝⇌⇄↔]")
 _STATE = re.compile(r"\s*\((s|l|g|aq)\)$", re.IGNORECASE)
 _COUNTED = re.compile(r"(\d{1,3}(?:/\d{1,2})?)\s*(?=[A-Z(\[e])")
 _CHARGE = re.compile(r"\^?\{?(\d{0,2})([+-])\}?$|\^?\{?([+-])(\d{1,2})\}?$|(\++|-+)$")
@@ -70,6 +73,9 @@ def plain_formula(written: str) -> str:
     text = written.replace("<sup>", "^{").replace("<sub>", "{").replace("</sup>", "}").replace("</sub>", "}")
     text = re.sub(r"[⁰¹²³⁴⁵⁶⁷⁸⁹]*[⁺⁻]|[⁰¹²³⁴⁵⁶⁷⁸⁹]+", lambda found: "^" + found[0].translate(_RAISED), text)
     text = text.translate(_LOWERED).replace("−", "-").replace("–", "-").replace("﹢", "+")
+    text = re.sub(r"\((\d?[+-])\)$", r"^\1", text.strip())
+    for sign, fraction in _HALVES.items():
+        text = text.replace(sign, fraction)
     text = re.sub(r"(?<!\^)_?\{(\d+)\}", r"\1", text)
     return text.replace("_", "").strip()
 
@@ -192,7 +198,8 @@ def _side(text: str) -> Side:
 def compare_formulas(written: str, meant: str, rules: Formula) -> Mark | None:
     """Mark one answer against one right formula or equation; None when the key itself is neither."""
     if equation := read_equation(meant):
-        return _compare_equations(written, equation, rules)
+        same_arrow = bool(_BOTH_WAYS.search(written)) == bool(_BOTH_WAYS.search(meant)) or not _ONE_WAY.search(written)
+        return _compare_equations(written, equation, rules, same_arrow=same_arrow)
     key = _with_state(read_formula(meant), rules)
     if not key:
         return None
@@ -200,8 +207,10 @@ def compare_formulas(written: str, meant: str, rules: Formula) -> Mark | None:
     if answer & key:
         return right(reasons.SAME_FORMULA)
     if slip := _slip(written, meant):
-        return wrong(slip)
-    return _difference(answer, key) if answer else wrong(reasons.NOT_A_FORMULA)
+        return for_teacher(slip)
+    if not answer:
+        return for_teacher(reasons.NAME_FOR_FORMULA) if names(written, key) else wrong(reasons.NOT_A_FORMULA)
+    return _difference(answer, key)
 
 
 def _with_state(readings: frozenset[Reading], rules: Formula) -> frozenset[Reading]:
@@ -215,7 +224,8 @@ def _difference(answer: frozenset[Reading], key: frozenset[Reading]) -> Mark:
     if _with_state(answer, stateless) & _with_state(key, stateless):
         return wrong(reasons.OTHER_STATE)
     if {reading.parts for reading in answer} & {reading.parts for reading in key}:
-        return wrong(reasons.OTHER_CHARGE)
+        missing = all(not reading.charge for reading in answer)
+        return for_teacher(reasons.CHARGE_MISSING) if missing else wrong(reasons.OTHER_CHARGE)
     atoms = [(reading.atoms(), reading.charge) for reading in key]
     if any((reading.atoms(), reading.charge) in atoms for reading in answer):
         return for_teacher(reasons.SAME_ATOMS)
@@ -224,22 +234,71 @@ def _difference(answer: frozenset[Reading], key: frozenset[Reading]) -> Mark:
     return wrong(reasons.OTHER_FORMULA)
 
 
+_ROOTS = {
+    "H": ("hydr", "acid", "water"),
+    "O": ("ox", "at", "it", "water", "hydr"),
+    "C": ("carb", "methan", "ethan", "cyan"),
+    "N": ("nitr", "ammon"),
+    "S": ("sul",),
+    "P": ("phos",),
+    "Na": ("sodium", "salt"),
+    "K": ("potassium",),
+    "Cl": ("chlor", "salt"),
+    "Fe": ("iron", "ferr"),
+    "Cu": ("copper", "cupr"),
+    "Ag": ("silver",),
+    "Au": ("gold",),
+    "Pb": ("lead", "plumb"),
+    "Hg": ("mercury",),
+    "Sn": ("tin",),
+    "Mg": ("magnes",),
+    "Ca": ("calc",),
+    "Al": ("alumin",),
+    "Zn": ("zinc",),
+    "F": ("fluor",),
+    "Br": ("brom",),
+    "I": ("iod",),
+    "Li": ("lith",),
+    "Ba": ("barium",),
+    "Mn": ("mangan",),
+    "Cr": ("chrom",),
+    "Si": ("silic",),
+    "He": ("helium",),
+    "Ne": ("neon",),
+    "Ar": ("argon",),
+}
+"""What the names of substances have of their elements' names, in English."""
+
+
+def names(written: str, formulas: frozenset[Reading]) -> bool:
+    """Whether words may be the name of a substance that a formula says, "sodium chloride" for NaCl."""
+    said = written.casefold()
+    if not re.fullmatch(r"[^\W\d_]+(?:[ -][^\W\d_()]+){0,3}", said):
+        return False
+    return any(
+        all(any(root in said for root in _ROOTS.get(symbol, (symbol.lower(),))) for symbol in each.atoms())
+        for each in formulas
+    )
+
+
 def _slip(written: str, meant: str) -> Sentence | None:
     """What was mistaken while typing: a zero for the letter O, or small letters for capitals."""
     answer, key = plain_formula(written), plain_formula(meant)
     if "0" in answer and read_formula(answer.replace("0", "O")) & read_formula(meant):
         return reasons.ZERO_FOR_O
+    if "^" in answer and read_formula(answer.replace("^", "")) & read_formula(meant):
+        return reasons.RAISED_DIGIT
     return reasons.OTHER_CAPITALS if answer.casefold() == key.casefold() else None
 
 
-def _compare_equations(written: str, key: tuple[Side, Side], rules: Formula) -> Mark:
+def _compare_equations(written: str, key: tuple[Side, Side], rules: Formula, *, same_arrow: bool) -> Mark:
     answer = read_equation(written)
     if answer is None:
         return wrong(reasons.NOT_AN_EQUATION)
     matched = [_ratio(mine, wanted, rules) for mine, wanted in zip(answer, key, strict=True)]
     if all(isinstance(ratio, Fraction) for ratio in matched) and matched[0] == matched[1]:
         if matched[0] == 1:
-            return right(reasons.SAME_EQUATION)
+            return right(reasons.SAME_EQUATION) if same_arrow else for_teacher(reasons.OTHER_ARROW)
         return for_teacher(reasons.MULTIPLE_EQUATION)
     if all(ratio is not None for ratio in matched):
         return wrong(reasons.OTHER_BALANCE)
@@ -264,11 +323,45 @@ def _ratio(answer: Side, key: Side, rules: Formula) -> Fraction | bool | None:
 
 
 def looks_like_formula(text: str) -> bool:
-    """Whether a key is a formula by its looks: at least two symbols and a digit, a charge or an arrow."""
+    """Whether a key is a formula by its looks: symbols with a digit, a charge or an arrow, or small letters among capitals."""
     if len(text) > LONGEST:
         return False
     if read_equation(text):
         return True
     plain = plain_formula(text)
     symbols = re.findall(r"[A-Z][a-z]?", plain)
-    return len(symbols) > 1 and bool(re.search(r"\d|[+-]$", plain)) and bool(read_formula(text))
+    if not symbols or not read_formula(text):
+        return False
+    if len(symbols) > 1:
+        return bool(re.search(r"\d|[+-]$", plain) or (_COMPOUND.fullmatch(plain) and plain not in _WORDS))
+    return bool(re.search(r"\d?[+-]$", plain)) or plain in _SYMBOLS_ALONE
+
+
+_COMPOUND = re.compile(r"(?=.*[a-z])(?:[A-Z][a-z]?\d*){2,6}")
+_WORDS = frozenset(("NiCe", "OK", "CoCo"))
+_SYMBOLS_ALONE = frozenset(
+    [
+        "Li",
+        "Na",
+        "Mg",
+        "Al",
+        "Cl",
+        "Ca",
+        "Cr",
+        "Mn",
+        "Fe",
+        "Cu",
+        "Zn",
+        "Br",
+        "Kr",
+        "Ag",
+        "Sn",
+        "Ba",
+        "Pt",
+        "Au",
+        "Hg",
+        "Pb",
+        "Rn",
+    ]
+)
+"""Symbols that are no words; He, No, In, As, At and the like are, and single letters are options."""

@@ -1,4 +1,11 @@
-"""Whether a written answer says the same as one of the right ones, and why."""
+"""Whether a written answer says the same as one of the right ones, and why.
+
+The principle: what every fair teacher accepts is right; what none would accept is not right; what a fair teacher would
+want to see goes to the teacher. That something cannot be read is never a reason for "not right" by itself: where the
+right value, word or expression is found in an answer, with words or working around it, beside something else, in another
+unit or another form, it is right if that is plain, and else the teacher looks. The tests hold it to tables of what fair
+teachers decide (tests/tables/).
+"""
 
 import re
 from collections.abc import Sequence
@@ -7,21 +14,39 @@ from functools import lru_cache
 from velum.answers import reasons
 from velum.answers.algebra.compare import compare_expressions, looks_like_expression
 from velum.answers.chemistry import compare_formulas, looks_like_formula
-from velum.answers.comparison import Comparison, Expression, Formula, Number, Ratio, Time, Words
+from velum.answers.comparison import Comparison, Date, Expression, Formula, Number, Ratio, Time, Words
+from velum.answers.dates import compare_dates, era_of, looks_like_date
+from velum.answers.found_in import found_in
+from velum.answers.near_words import near_words
 from velum.answers.number import DecimalSign
+from velum.answers.number_words import read_ordinal
+from velum.answers.paired import compare_paired
 from velum.answers.quantity import read_quantity
 from velum.answers.text import NormalText, normalise
 from velum.answers.times import compare_ratios, compare_times, read_ratio, read_time
 from velum.answers.values import compare_values
 from velum.answers.words import compare_words
+from velum.answers.wrapping import doubts, unwrapped
 from velum.mark import Mark, Verdict, best, blank, for_teacher, right
 
 LONGEST = 1_500
 """Letters: a page. What is longer, no machine compares in a moment, and a teacher reads it anyhow."""
 
 _PLAIN_WORDS = Words()
+_AS_SET = (reasons.NOT_LOWEST, reasons.NOT_ROUNDED, reasons.OTHER_FORM)
+"""What a teacher has set: nothing around the answer makes up for it."""
+
+_UNREADABLE = (
+    reasons.NOT_A_TIME,
+    reasons.NOT_A_DATE,
+    reasons.NOT_A_RATIO,
+    reasons.NOT_A_FORMULA,
+    reasons.NOT_AN_EQUATION,
+    reasons.NOT_AN_EXPRESSION,
+)
 _TELLING = re.compile(r"[\d=<>≤≥^²³√¼-¾⅐-⅞+*/:()]")
 """What a number, a time, a formula or an expression has, and a word has not."""
+_SAID_TIME = re.compile(r"\b(?:past|to|o'clock|half|noon|midday|midnight)\b", re.IGNORECASE)
 _LETTER = re.compile(r"[^\W\d_]")
 
 
@@ -35,7 +60,7 @@ def compare_written(
     """
     if not written.strip():
         return blank()
-    marks = [_compare(written, meant, comparison or guess(meant, decimal), decimal) for meant in accepted]
+    marks = [_judge(written, meant, comparison or guess(meant, decimal), decimal) for meant in accepted]
     return marks[0] if len(marks) == 1 else best(marks)
 
 
@@ -73,6 +98,14 @@ def guess(meant: str, decimal: DecimalSign = ".") -> Comparison:
     text = meant.strip()
     if ":" in text and read_time(text) and len(text.partition(":")[2].strip()) >= 2:
         return Time()
+    if read_ordinal(text) is not None:
+        return Words()
+    if looks_like_date(text):
+        return Date()
+    if _SAID_TIME.search(text) and read_time(text):
+        return Time()
+    if compare_paired(text, text, decimal):
+        return Words()
     if ":" in text and read_ratio(text):
         return Ratio()
     if text[-1:] in ("m", "M", ".") and text[:1].isdigit() and read_time(text) and read_quantity(text) is None:
@@ -91,6 +124,41 @@ def _has_digit(text: str) -> bool:
     return any(letter.isnumeric() for letter in text)
 
 
+def _judge(written: str, meant: str, comparison: Comparison, decimal: DecimalSign) -> Mark:
+    """The mark of the answer as it stands; if that is not right, as it is with less around it; else what is in it."""
+    mark = _compare(written, meant, comparison, decimal)
+    if mark.share and isinstance(comparison, Number) and era_of(written) < 0 and not era_of(meant):
+        return for_teacher(reasons.ERA_OTHER)
+    if mark.share or mark.reason is reasons.TOO_LONG or max(len(written), len(meant)) > LONGEST:
+        return mark
+    if isinstance(comparison, Words):
+        return mark if mark.verdict is Verdict.TEACHER else _near(written, meant, comparison, decimal) or mark
+    if mark.reason in _AS_SET:
+        return mark
+    doubtful = doubts(written) and not doubts(meant)
+    for less in unwrapped(written):
+        other = _compare(less, meant, comparison, decimal)
+        if other.share:
+            return for_teacher(reasons.WORDS_AND_DOUBT) if doubtful else other
+        if other.verdict is Verdict.TEACHER and mark.verdict is not Verdict.TEACHER:
+            mark = other
+    if not isinstance(comparison, Number) and mark.reason not in _UNREADABLE:
+        return mark
+    found = found_in(written, meant, comparison, decimal, _compare)
+    return found if found and (found.share or mark.verdict is not Verdict.TEACHER) else mark
+
+
+def _near(written: str, meant: str, rules: Words, decimal: DecimalSign) -> Mark | None:
+    """The mark of words that are not the key's, where they come near to it and the settings leave that open."""
+    if rules.contains or rules.punctuation_counts:
+        return None
+    if paired := compare_paired(written, meant, decimal):
+        return None if paired.verdict is Verdict.WRONG else paired
+    if rules.case_counts and normalise(written) == normalise(meant):
+        return None
+    return near_words(written, meant, keep_case=rules.case_counts)
+
+
 def _compare(written: str, meant: str, comparison: Comparison, decimal: DecimalSign) -> Mark:
     if max(len(written), len(meant)) > LONGEST:
         return right(reasons.SAME_WORDS) if written.split() == meant.split() else for_teacher(reasons.TOO_LONG)
@@ -101,6 +169,8 @@ def _compare(written: str, meant: str, comparison: Comparison, decimal: DecimalS
             mark = compare_values(written, meant, comparison, decimal)
         case Time():
             mark = compare_times(written, meant)
+        case Date():
+            mark = compare_dates(written, meant)
         case Ratio():
             mark = compare_ratios(written, meant, comparison)
         case Formula():

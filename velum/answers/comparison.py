@@ -92,6 +92,12 @@ class Time(Model):
     by: Literal["time"] = "time"
 
 
+class Date(Model):
+    """As dates, or years with their era."""
+
+    by: Literal["date"] = "date"
+
+
 class Ratio(Model):
     """As ratios such as 3:4; 6:8 is the same unless lowest terms are asked for."""
 
@@ -115,4 +121,4 @@ class Expression(Model):
     """Whether the form has to be the key's too, such as factors or a sum. Terms, and factors, may change places."""
 
 
-Comparison: TypeAlias = Annotated[Words | Number | Time | Ratio | Formula | Expression, Discriminator("by")]
+Comparison: TypeAlias = Annotated[Words | Number | Time | Date | Ratio | Formula | Expression, Discriminator("by")]

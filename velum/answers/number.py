@@ -2,12 +2,12 @@
 
 A thousands separator is a space, an apostrophe, a comma or a point with three digits behind it each time (or, as in
 India, two and two and three in the end). Of a comma and a point together the last is the decimal sign. One alone that
-is not the worksheet's decimal sign parts thousands when three digits follow; else it is not clear what is meant.
+is not the worksheet's decimal sign parts thousands when three digits follow; else it is another country's decimal sign.
 
 >>> read_number("4 750").sure == read_number("4,750").sure == Fraction(4750)
 True
->>> sorted(read_number("1,5").possible) == [Fraction(3, 2), Fraction(15)]
-True
+>>> read_number("1,5").sure == read_number("1.5").sure, sorted(read_number("4.750").possible) == [Fraction(4750)]
+(True, True)
 >>> read_number("1.5·10⁻³").sure == Fraction(15, 10_000)
 True
 """
@@ -35,6 +35,15 @@ _GROUPED = re.compile(r"\d{1,3}(?:G\d{3})+|\d{1,2}(?:G\d{2})+G\d{3}")
 _FRACTION = re.compile(r"(?:(\d+) )?(\d+)/(\d+)")
 _SCIENTIFIC = re.compile(r"(.+?)(?:e([+-]?\d{1,4})|(?:\*| ?x ?)10\^\(?([+-]?\d{1,4})\)?)", re.IGNORECASE)
 _POWER = re.compile(r"\(?([^()^]+)\)?\^\(?([+-]?\d{1,4})\)?")
+_SCALES = {"hundred": 100, "thousand": 10**3, "million": 10**6, "billion": 10**9, "trillion": 10**12}
+_SCALES |= {"mio": 10**6, "mn": 10**6, "bn": 10**9, "mrd": 10**9}
+_SCALED = re.compile(rf"(-?\d[\d.,' ]*?) ?({'|'.join(_SCALES)})\.?", re.IGNORECASE)
+_RECURRING = re.compile(
+    r"(-?)(\d{0,12})[.,](\d{0,12}?)(?:\((\d{1,12})\)|((?:\d[\u0305\u0307]){1,6})|(\d{1,12}) ?(?:\.{2,}|…)|(\d) ?(?:recurring|rec\.?))",
+    re.IGNORECASE,
+)
+"""A decimal fraction that goes on and on: 0.(3), 0.3 with a dot or a bar above, 0.333..., 0.3 recurring."""
+
 _SIGNED = re.compile(r"([+-]) ?")
 
 
@@ -63,13 +72,34 @@ def read_number(written: str, decimal: DecimalSign = ".") -> Reading | None:
     if not text:
         return None
     if text[0].isalpha():
-        value = read_words(text)
+        value = read_words(text.removesuffix("%"))
+        return None if value is None else Reading(value / 100 if text.endswith("%") else value)
+    if found := _SCALED.fullmatch(text):
+        base = read_number(found[1], decimal)
+        return base and base.times(Fraction(_SCALES[found[2].lower()]))
+    if found := _RECURRING.fullmatch(text):
+        value = _recurring(found)
         return None if value is None else Reading(value)
     percent = text.endswith("%")
     if percent:
         text = text[:-1].rstrip()
     reading = _signed(text, decimal)
     return reading.times(Fraction(1, 100)) if reading and percent else reading
+
+
+def _recurring(found: re.Match[str]) -> Fraction | None:
+    """The value of a recurring decimal. Of digits before dots, those recur that stand there twice at least."""
+    sign, whole, before = found[1], found[2], found[3]
+    again = found[4] or re.sub(r"[^0-9]", "", found[5] or "") or found[7]
+    if found[6]:
+        digits = before + found[6]
+        twice = re.fullmatch(r"(\d*?)(\d{1,6})\2+", digits)
+        if twice is None:
+            return None
+        before, again = twice[1], twice[2]
+    value = Fraction(int(before or 0), 10 ** len(before))
+    value += Fraction(int(again), (10 ** len(again) - 1) * 10 ** len(before)) + int(whole or 0)
+    return -value if sign else value
 
 
 def _signed(text: str, decimal: DecimalSign) -> Reading | None:
@@ -133,10 +163,8 @@ def _one_mark(text: str, mark: str, decimal: DecimalSign) -> Reading | None:
         return as_whole
     if as_decimal is None or as_decimal.sure is None:
         return None
-    if text[0] in "0.," or not re.fullmatch(r"\d+", text.replace(mark, "")):
-        return as_decimal
-    joined = Fraction(text.replace(mark, ""))
-    return Reading(None, frozenset({as_decimal.sure, joined}))
+    # No thousands are parted there, so it is the decimal sign of another country.
+    return as_decimal
 
 
 def _parted(text: str, mark: str) -> Reading | None:

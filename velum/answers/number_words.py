@@ -4,6 +4,8 @@
 Fraction(205012, 1)
 >>> read_words("three quarters")
 Fraction(3, 4)
+>>> read_words("six point five"), read_ordinal("twenty-first"), read_ordinal("3rd")
+(Fraction(13, 2), 21, 3)
 >>> read_words("hundred two hundred") is None
 True
 """
@@ -41,10 +43,57 @@ _TENS = {
     )
 }
 _SCALES = {"thousand": 10**3, "million": 10**6, "billion": 10**9}
-_PARTS = {"half": 2, "halves": 2, "third": 3, "quarter": 4, "fifth": 5, "sixth": 6, "seventh": 7, "eighth": 8}
+_PARTS = {
+    "half": 2,
+    "halves": 2,
+    "third": 3,
+    "quarter": 4,
+    "fourth": 4,
+    "fifth": 5,
+    "sixth": 6,
+    "seventh": 7,
+    "eighth": 8,
+}
 _PARTS |= {"ninth": 9, "tenth": 10, "hundredth": 100}
-_FIRST = {*_UNITS, *_TENS, *_SCALES, *_PARTS, "a", "an", "hundred", "minus", "negative"}
+_FIRST = {*_UNITS, *_TENS, *_SCALES, *_PARTS, "a", "an", "hundred", "dozen", "minus", "negative"}
 _LONGEST = 24
+
+
+_ORDINAL_ENDINGS = (
+    ("first", 1),
+    ("second", 2),
+    ("third", 3),
+    ("fifth", 5),
+    ("eighth", 8),
+    ("ninth", 9),
+    ("twelfth", 12),
+)
+
+
+def read_ordinal(written: str) -> int | None:
+    """The place that an ordinal says, in digits or in words: 3 for "3rd" and "third"; None: it is none."""
+    text = written.casefold().replace("-", " ").strip(" .")
+    if found := re.fullmatch(r"(\d{1,9}) ?(?:st|nd|rd|th|º|ª)", text):
+        return int(found[1])
+    *before, last = text.split() or [""]
+    for ending, place in _ORDINAL_ENDINGS:
+        if last == ending:
+            return _place(before, place)
+    if last.endswith("tieth") and (tens := _TENS.get(last.removesuffix("ieth") + "y")):
+        return _place(before, tens)
+    if last.endswith("th") and (value := _UNITS.get(last.removesuffix("th"))):
+        return _place(before, value)
+    if last in ("hundredth", "thousandth", "millionth"):
+        value_ = read_words(" ".join([*before, last.removesuffix("th")]))
+        return None if value_ is None else int(value_)
+    return None
+
+
+def _place(before: list[str], last: int) -> int | None:
+    if not before:
+        return last
+    whole = _whole(before[:-1] if before[-1] == "and" else before)
+    return None if whole is None or last >= 100 or (whole % 100 and (whole % 10 or last > 9)) else whole + last
 
 
 def read_words(written: str) -> Fraction | None:
@@ -55,7 +104,25 @@ def read_words(written: str) -> Fraction | None:
     if words[0] in ("minus", "negative"):
         value = read_words(" ".join(words[1:])) if words[1:2] not in (["minus"], ["negative"]) else None
         return None if value is None else -value
-    return _mixed(words)
+    if "point" in words:
+        return _with_decimals(words)
+    return _mixed(_without_dozens(words))
+
+
+def _with_decimals(words: list[str]) -> Fraction | None:
+    """Such as six point two five."""
+    at = words.index("point")
+    digits = [_UNITS.get(word, 10) for word in words[at + 1 :]]
+    whole = _whole(words[:at]) if at else 0
+    if whole is None or not digits or max(digits) > 9:
+        return None
+    return whole + Fraction(int("".join(map(str, digits))), 10 ** len(digits))
+
+
+def _without_dozens(words: list[str]) -> list[str]:
+    if words in (["a", "dozen"], ["one", "dozen"], ["dozen"]):
+        return ["twelve"]
+    return ["six"] if words == ["half", "a", "dozen"] else words
 
 
 def begins_number(text: str) -> bool:

@@ -5,8 +5,8 @@ from collections.abc import Iterable
 
 from velum.answers.compare import guess
 from velum.answers.comparison import Comparison, Expression, Formula, Number, Ratio, Time, Words
+from velum.answers.currencies import read_currency
 from velum.answers.quantity import read_quantity
-from velum.answers.units import MONEY_BEFORE
 
 MOST = 6
 
@@ -79,7 +79,7 @@ def _number_examples(text: str) -> Iterable[str]:
     if quantity is None or quantity.number.sure is None:
         return
     value = quantity.number.sure
-    if text[0] in MONEY_BEFORE:
+    if not text[0].isalnum() and read_currency(text[0]):
         yield f"{text[1:].strip()} {text[0]}"
         yield text[1:].strip()
         return
@@ -96,7 +96,7 @@ def _number_examples(text: str) -> Iterable[str]:
         yield f"{value.numerator}/{value.denominator}{unit}"
     if unit.strip():
         yield text[: len(text) - len(unit)]
-    if whole:
+    if value.denominator < 10**6:
         yield f"{int(value) + 1}{unit}"
 
 

@@ -6,12 +6,12 @@ from fractions import Fraction
 from functools import lru_cache
 
 from velum.answers.number import LONGEST, DecimalSign, Reading, read_number
-from velum.answers.number_words import begins_number
+from velum.answers.number_words import begins_number, read_words
 from velum.answers.signs import DECIMAL, plain_signs
-from velum.answers.units import MONEY_BEFORE, Unit, read_unit
+from velum.answers.units import MONEY, Unit, read_unit
 
 _MOST_LETTERS = 40
-_BEGINNINGS = f"0123456789.,+-({DECIMAL}{MONEY_BEFORE}"
+_BEGINNINGS = f"0123456789.,+-({DECIMAL}"
 _BEFORE_A_UNIT = "0123456789 .)%"
 _ARTICLE = re.compile(r"^(?:an?|of) ")
 _IN_CENTS = re.compile(r"[^.,]*([.,])\d{2}")
@@ -19,7 +19,16 @@ _PART = re.compile(r"(\d+(?:[.,]\d+)?) ?([^\W\d_]+|['\"′″])[.,]?(?: ?and)? ?
 _MOST_PARTS = 4
 _PRIMES = {"'": "ft", "′": "ft", '"': "in", "″": "in"}
 _HOUR = 3600
-_MONEY_FIRST = re.compile(rf"([+-]? ?)([{MONEY_BEFORE}]) ?(.+)")
+_LONGEST_NUMBER = 6
+"""Words of a number within a length of time."""
+
+_MILLIONS = re.compile(r"\d ?million", re.IGNORECASE)
+_LENGTH_OF_TIME = re.compile(r"\b(?:hours?|hrs?|h|minutes?|mins?|seconds?|secs?)\b", re.IGNORECASE)
+_HALF_AN = re.compile(r"\b(half|(?:a )?quarter of|three quarters of) an? (hour|minute)\b", re.IGNORECASE)
+_HALVES = {"half": "0.5", "quarter of": "0.25", "a quarter of": "0.25", "three quarters of": "0.75"}
+_CLOCK = re.compile(r"(\d{1,3}):([0-5]\d) ?(?:h|hours?|hrs?)", re.IGNORECASE)
+_MONEY_FIRST = re.compile(r"([+-]? ?)([^\w\s.,()+'\"°%-]|[A-Z]{3}|[A-Z]{1,2}\$|[Ff]r\.?|[Kk]r\.?) ?((?=[\d.,]).+)")
+_MONEY_PARTS = re.compile(r"(.+?) ([^\W\d_]+)(?: and)? (\d{2}|[a-z-]+)(?: ?(?:p|pence|cents?|ct))?")
 
 
 @dataclass(frozen=True, slots=True)
@@ -29,6 +38,8 @@ class Quantity:
     number: Reading
     unit: Unit | None
     unknown: str = ""
+    spelled: str = ""
+    """The unit as it was written; empty where there is none, or several; "million" behind a number of them."""
 
 
 @lru_cache(maxsize=8_192)
@@ -38,13 +49,16 @@ def read_quantity(written: str, decimal: DecimalSign = ".") -> Quantity | None:
         return None
     number = read_number(written, decimal)
     if number is not None:
-        return Quantity(number, None)
+        return Quantity(number, None, spelled="million" if _MILLIONS.search(written) else "")
     text = plain_signs(written)
-    if not text or not (text[0] in _BEGINNINGS or begins_number(text)):
+    if _LENGTH_OF_TIME.search(text) and (text[:1].isalpha() or _CLOCK.fullmatch(text) or " and " in text):
+        text = _in_digits(text)
+    if (found := _MONEY_FIRST.fullmatch(text)) and (money := _money_first(found, decimal)):
+        return money
+    if not text or not (text[0] in _BEGINNINGS or text[0].isdigit() or begins_number(text)):
         return None
-    if found := _MONEY_FIRST.fullmatch(text):
-        number, unit = _money(found[1] + found[3], decimal), read_unit(found[2])
-        return Quantity(number, unit) if number else None
+    if (found := _MONEY_PARTS.fullmatch(text)) and (money := _money_in_parts(found, decimal)):
+        return money
     if parts := _in_parts(text, decimal):
         return parts
     # A unit is what is left behind the longest beginning that is a number.
@@ -58,9 +72,9 @@ def read_quantity(written: str, decimal: DecimalSign = ".") -> Quantity | None:
         if number is None:
             continue
         unit = read_unit(rest)
-        if unit and unit.kind.startswith("money"):
+        if unit and unit.kind.startswith(MONEY):
             number = _money(text[:end], decimal) or number
-        return Quantity(number, unit, "" if unit else rest)
+        return Quantity(number, unit, "" if unit else rest, rest)
     return None
 
 
@@ -68,6 +82,25 @@ def has_unit(written: str, decimal: DecimalSign = ".") -> bool:
     """Whether a number with a unit stands there, known or not."""
     read = read_quantity(written, decimal)
     return read is not None and (read.unit is not None or read.unknown != "")
+
+
+def _in_digits(text: str) -> str:
+    """A length of time with its numbers in digits: "an hour and twenty minutes" as 1 hour 20 minutes."""
+    text = _HALF_AN.sub(lambda found: f"{_HALVES[found[1].lower()]} {found[2]}", text)
+    if found := _CLOCK.fullmatch(text):
+        return f"{found[1]} h {found[2]} min"
+    words, said, at = text.replace("-", " ").split(), [], 0
+    while at < len(words):
+        ends = range(min(len(words), at + _LONGEST_NUMBER), at, -1)
+        end, value = next(
+            ((end, value) for end in ends if (value := read_words(" ".join(words[at:end])))), (at + 1, None)
+        )
+        if value is not None:
+            said.append(str(value) if value.denominator == 1 else f"{float(value):g}")
+        elif words[at].lower() != "and":
+            said.append("1" if words[at].lower() in ("a", "an") else words[at])
+        at = end
+    return " ".join(said)
 
 
 def _money(written: str, decimal: DecimalSign) -> Reading | None:
@@ -79,6 +112,31 @@ def _money(written: str, decimal: DecimalSign) -> Reading | None:
     return read_number(written, "," if cents[1] == "," else ".") if cents else number
 
 
+def _money_first(found: re.Match[str], decimal: DecimalSign) -> Quantity | None:
+    """An amount behind the sign or the code of its currency: £4.50, CHF 150."""
+    sign, amount = found[2], found[3]
+    unit = read_unit(sign.rstrip("."))
+    if sign == "£":
+        amount = amount.removesuffix("p").rstrip()
+    number = _money(found[1] + amount, decimal)
+    if number is None or not (sign.isupper() or unit or sign[-1:] == "$" or sign[-1:] in "r."):
+        return None
+    if unit and not unit.kind.startswith(MONEY):
+        return None
+    return Quantity(number, unit, "" if unit else sign, sign)
+
+
+def _money_in_parts(found: re.Match[str], decimal: DecimalSign) -> Quantity | None:
+    """An amount as it is said: 4 pounds 50, four pounds fifty."""
+    unit = read_unit(found[2]) if found[2] not in ("pound", "pounds") else Unit(f"{MONEY}GBP", Fraction(1))
+    whole, part = read_number(found[1], decimal), read_number(found[3], decimal)
+    if not unit or not unit.kind.startswith(MONEY) or unit.size != 1 or not whole or not part:
+        return None
+    if whole.sure is None or part.sure is None or whole.sure.denominator != 1 or not 0 < part.sure < 100:
+        return None
+    return Quantity(Reading(whole.sure + part.sure / 100), unit, spelled=found[2])
+
+
 def _in_parts(text: str, decimal: DecimalSign) -> Quantity | None:
     """A quantity in several units, such as 6 h 10 min, in the first of them; the minutes behind hours need no name."""
     total, first, at = Fraction(0), None, 0
@@ -88,6 +146,8 @@ def _in_parts(text: str, decimal: DecimalSign) -> Quantity | None:
         if found is None:
             break
         number, unit = read_number(found[1], decimal), read_unit(_PRIMES.get(found[2], found[2]))
+        if before and before.kind == "time" and found[2] == "m":
+            unit = read_unit("min")
         if number is None or number.sure is None or unit is None or unit.zero:
             return None
         if before and not (

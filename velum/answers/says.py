@@ -18,8 +18,8 @@ from velum.answers.quantity import read_quantity
 from velum.answers.text import normalise
 from velum.answers.times import read_time
 
-_TELLING = re.compile(r":|[ap]\.? ?m\b|^\D*$", re.IGNORECASE)
-"""What a time of day has, and a number or a length of time has not: a colon, half of a day, or words alone."""
+_TELLING = re.compile(r":|[ap]\.? ?m\b|\b(?:past|to|o'clock|half|noon|midday|midnight)\b", re.IGNORECASE)
+"""What a time of day has, and a number or a length of time has not: a colon, half of a day, or words of the clock."""
 
 
 def says(written: str, decimal: DecimalSign = ".") -> Hashable:

@@ -15,9 +15,12 @@ DECIMAL, THOUSANDS = "\N{ARABIC DECIMAL SEPARATOR}", "\N{ARABIC THOUSANDS SEPARA
 _MINUS = "−–‐‑‒﹣－"
 _TIMES = "×·⋅∙✕*"
 _BARS = "⁄∕／"
+_COLONS = "∶：﹕"
 _APOSTROPHES = "’ʼ′`´"
 _SUPERSCRIPTS = {"⁰": "0", "¹": "1", "²": "2", "³": "3", "⁴": "4", "⁵": "5", "⁶": "6", "⁷": "7", "⁸": "8", "⁹": "9"}
 _SPACED = re.compile(r" ?([*^/]) ?")
+_PERCENT = re.compile(r" ?(?:per ?cent|percent|pct|pc)\b\.?", re.IGNORECASE)
+_MINUS_WORD = re.compile(r"^(?:minus|negative) (?=[\d.])", re.IGNORECASE)
 _RAISED = re.compile("[⁺⁻]?[⁰¹²³⁴-⁹]+")
 
 
@@ -25,6 +28,10 @@ def plain_signs(written: str) -> str:
     """The text with one sign for each meaning, one space between parts, and nothing that is not seen."""
     text = written if written.isascii() else "".join(_plain(letter) for letter in _RAISED.sub(_power, written))
     text = " ".join(text.split())
+    if "p" in text or "P" in text:
+        text = _PERCENT.sub("%", text)
+    if text[:1] in ("m", "M", "n", "N"):
+        text = _MINUS_WORD.sub("-", text)
     if "*" in text or "^" in text or "/" in text:
         text = _SPACED.sub(r"\1", text.replace("**", "^"))
     return text
@@ -38,7 +45,7 @@ def _power(found: re.Match[str]) -> str:
 def _plain(letter: str) -> str:
     if letter.isascii() or letter in (DECIMAL, THOUSANDS):
         return letter
-    for signs, meaning in ((_MINUS, "-"), (_TIMES, "*"), (_BARS, "/"), (_APOSTROPHES, "'")):
+    for signs, meaning in ((_MINUS, "-"), (_TIMES, "*"), (_BARS, "/"), (_APOSTROPHES, "'"), (_COLONS, ":")):
         if letter in signs:
             return meaning
     category = unicodedata.category(letter)

@@ -15,6 +15,7 @@ from math import gcd
 from velum.answers import reasons
 from velum.answers.comparison import Ratio
 from velum.answers.number import read_number
+from velum.answers.number_words import read_words
 from velum.answers.quantity import read_quantity
 from velum.answers.signs import plain_signs
 from velum.mark import Mark, for_teacher, right, wrong
@@ -22,8 +23,22 @@ from velum.mark import Mark, for_teacher, right, wrong
 _LONGEST = 40
 _LONGEST_RATIO = 120
 _NOON = 720
+_NAMED = {"noon": _NOON, "midday": _NOON, "midnight": 0}
+_PARTS_OF_DAY = {
+    "in the morning": (0, _NOON),
+    "in the afternoon": (_NOON, 19 * 60),
+    "in the evening": (16 * 60, 2 * _NOON),
+    "at night": (18 * 60, 6 * 60),
+    "am": (0, _NOON),
+    "pm": (_NOON, 2 * _NOON),
+    "a.m": (0, _NOON),
+    "p.m": (_NOON, 2 * _NOON),
+}
+_PART_OF_DAY = re.compile(rf" ({'|'.join(map(re.escape, _PARTS_OF_DAY))})$")
+_HALF = re.compile(r"\d ?[ap]\.? ?m\b|\b(?:morning|afternoon|evening|night)\b", re.IGNORECASE)
+_PAST = re.compile(r"(.+?) (past|after|to|before) (.+)")
 _TIME = re.compile(
-    r"(\d{1,2})(?: ?[:.h] ?(\d{2}))?(?: ?(?:h|hrs?|o'clock))?(?: ?([ap])\.? ?m\.?)?|(\d{2})(\d{2})(?: ?h(?:rs)?)?",
+    r"(\d{1,2})(?:(?: ?[:.h] ?| (?=\d\d ?[ap]))(\d{2}))?(?: ?(?:h|hrs?|o'clock))?(?: ?([ap])\.? ?m\.?)?|(\d{2})(\d{2})(?: ?h(?:rs)?)?",
     re.IGNORECASE,
 )
 
@@ -34,9 +49,11 @@ def read_time(written: str) -> list[int]:
     Two when the day's half is not said; the first is what is meant if it is written with 24 hours.
     """
     text = plain_signs(written[: _LONGEST + 1])
-    found = _TIME.fullmatch(text) if len(text) <= _LONGEST else None
+    if len(text) > _LONGEST:
+        return []
+    found = _TIME.fullmatch(text)
     if not found:
-        return {"noon": [_NOON], "midday": [_NOON], "midnight": [0]}.get(text.casefold(), [])
+        return _read_words(text.casefold().rstrip("."))
     hour, minute = int(found[1] or found[4]), int(found[2] or found[5] or 0)
     if hour > 24 or minute > 59 or (hour == 24 and minute):
         return []
@@ -48,6 +65,62 @@ def read_time(written: str) -> list[int]:
     # 02:30 is said of the night; 2:30 of both.
     clear = found[4] or text[0] == "0" or hour == 0 or hour > 12
     return [at] if clear else [at, (at + _NOON) % (2 * _NOON)]
+
+
+def _read_words(text: str) -> list[int]:
+    """A time as it is said: "half past seven in the evening", "twenty to ten", "six fifteen"."""
+    if text.removeprefix("12 ").removeprefix("twelve ") in _NAMED:
+        return [_NAMED[text.removeprefix("12 ").removeprefix("twelve ")]]
+    part = _PART_OF_DAY.search(text)
+    if part:
+        text = text[: part.start()]
+    at = _minutes(text.removesuffix(" o'clock").strip())
+    if at is None:
+        return []
+    both = [at % (2 * _NOON), (at + _NOON) % (2 * _NOON)]
+    if part is None:
+        return both
+    return [time for time in sorted(set(both)) if _is_in_part(time, part[1])]
+
+
+def _minutes(text: str) -> int | None:
+    """Minutes after midnight of a time in words, in the first half of the day."""
+    if found := _PAST.fullmatch(text):
+        minutes, hour = _spoken_minutes(found[1]), _hour(found[3])
+        if minutes is None or hour is None:
+            return None
+        return ((hour % 12) * 60 + (minutes if found[2] in ("past", "after") else -minutes)) % _NOON
+    if text.startswith("half "):
+        hour = _hour(text.removeprefix("half "))
+        return None if hour is None else hour % 12 * 60 + 30
+    words = text.split()
+    if len(words) >= 2 and (hour := _hour(words[0])) is not None:
+        minutes = _spoken_minutes(" ".join(words[1:]))
+        return None if minutes is None or minutes < 10 else hour % 12 * 60 + minutes
+    hour = _hour(text) if not text.isdecimal() else None
+    return None if hour is None else hour % 12 * 60
+
+
+def _hour(text: str) -> int | None:
+    if found := re.fullmatch(r"(\d{1,2})(?::00)?", text):
+        return int(found[1]) if int(found[1]) <= 12 else None
+    value = read_words(text)
+    return int(value) if value is not None and value.denominator == 1 and 1 <= value <= 12 else None
+
+
+def _spoken_minutes(text: str) -> int | None:
+    text = text.removesuffix(" minutes").removesuffix(" mins").removeprefix("a ")
+    if text in ("half", "quarter"):
+        return 30 if text == "half" else 15
+    if text.isdecimal():
+        return int(text) if len(text) <= 2 and int(text) < 60 else None
+    value = read_words(text)
+    return int(value) if value is not None and value.denominator == 1 and 1 <= value < 60 else None
+
+
+def _is_in_part(time: int, part: str) -> bool:
+    first, last = _PARTS_OF_DAY[part]
+    return first <= time < last if first < last else time >= first or time < last
 
 
 def _length(written: str) -> Fraction | None:
@@ -66,9 +139,17 @@ def compare_times(written: str, meant: str) -> Mark | None:
     if not answers:
         length = _length(written)
         return for_teacher(reasons.LENGTH_OF_TIME) if length in keys else wrong(reasons.NOT_A_TIME)
-    if answers[0] in keys:
+    if answers == keys or (answers[0] == keys[0] and not _halves_differ(written, meant, answers, keys)):
         return right(reasons.SAME_TIME)
     return for_teacher(reasons.HALF_OF_DAY) if set(answers) & set(keys) else wrong(reasons.OTHER_TIME)
+
+
+def _halves_differ(written: str, meant: str, answers: list[int], keys: list[int]) -> bool:
+    """Whether one says the half of the day and the other leaves it open; with 24 hours, or as noon, it is not said."""
+    if len(answers) == len(keys):
+        return False
+    surer = written if len(answers) == 1 else meant
+    return _HALF.search(surer) is not None or (surer is written and surer.strip()[:1] not in "0nmNM")
 
 
 def read_ratio(written: str) -> tuple[Fraction, ...]:

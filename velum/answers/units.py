@@ -13,6 +13,8 @@ import re
 from dataclasses import dataclass
 from fractions import Fraction
 
+from velum.answers.currencies import hundredths_of, may_mean, read_currency
+
 
 @dataclass(frozen=True, slots=True)
 class Unit:
@@ -92,28 +94,26 @@ _OTHERS: dict[str, tuple[str, int | Fraction]] = {
     "K": ("temperature", 1),
     "°": ("angle", 1),
     "degree": ("angle", 1),
-    "€": ("money in euros", 1),
-    "eur": ("money in euros", 1),
-    "euro": ("money in euros", 1),
-    "£": ("money in pounds", 1),
-    "gbp": ("money in pounds", 1),
-    "p": ("money in pounds", Fraction(1, 100)),
-    "pence": ("money in pounds", Fraction(1, 100)),
-    "$": ("money in dollars", 1),
-    "usd": ("money in dollars", 1),
-    "dollar": ("money in dollars", 1),
-    "¢": ("money in dollars", Fraction(1, 100)),
-    "ct": ("money in euros", Fraction(1, 100)),
-    "cent": ("money in cents", 1),
-    "¥": ("money in yen", 1),
+    "deg": ("angle", 1),
+    "kilo": ("mass", 1),
+    "kmh": ("speed", Fraction(1000, 3600)),
+    "amp": ("electric current", 1),
 }
 _CELSIUS = Unit("temperature", Fraction(1), Fraction(27315, 100))
 _FAHRENHEIT = Unit("temperature", Fraction(5, 9), Fraction(45967, 180))
 _DEGREES = {"°c": _CELSIUS, "celsius": _CELSIUS, "℃": _CELSIUS, "°f": _FAHRENHEIT, "fahrenheit": _FAHRENHEIT}
+_DEGREES |= {
+    f"{name} {scale}": unit
+    for name in ("degrees", "degree", "deg")
+    for scale, unit in (("c", _CELSIUS), ("f", _FAHRENHEIT))
+}
 _DEGREES |= {"degrees celsius": _CELSIUS, "degrees fahrenheit": _FAHRENHEIT, "℉": _FAHRENHEIT}
 
-MONEY_BEFORE = "€£$¥"
-"""Signs of money that are also written before the number."""
+MONEY = "money "
+"""What kinds of money begin with; behind it stands the currency's code, or nothing for hundredths of any."""
+
+_NEGATIVE = re.compile(r"^([^\W\d_]{1,3}?)[ ·*.]?([^\W\d_]{1,2})\^\(?-([123])\)?$")
+"""A unit divided by another, written with a negative power: m s^-2."""
 
 _POWERED = {("length", 2): "area", ("length", 3): "volume"}
 _QUOTIENTS = {("length", "time"): "speed"}
@@ -124,11 +124,12 @@ _LONGEST = 40
 
 def read_unit(written: str) -> Unit | None:
     """The unit of that name, or None."""
-    text = " ".join(written.split())
+    text = _NEGATIVE.sub(_below, " ".join(written.split()))
     if not text or len(text) > _LONGEST:
         return None
     if found := _DEGREES.get(text.lower().replace("° ", "°")):
         return found
+    text = text.replace("/hr", "/h")
     for bar in ("/", " per "):
         if text.count(bar) == 1:
             above, below = (_powered(part.strip()) for part in text.split(bar))
@@ -136,7 +137,52 @@ def read_unit(written: str) -> Unit | None:
                 return None
             kind = _QUOTIENTS.get((above.kind, below.kind), f"{above.kind} per {below.kind}")
             return Unit(kind, above.size / below.size)
-    return _powered(text)
+    return _powered(text) or _money(text)
+
+
+def _money(text: str) -> Unit | None:
+    if (code := read_currency(text)) is not None:
+        return Unit(MONEY + code, Fraction(1))
+    code = hundredths_of(text)
+    return None if code is None else Unit(MONEY + code, Fraction(1, 100))
+
+
+def read_unit_loosely(written: str, like: str) -> Unit | None:
+    """The unit that was meant where another was asked for, whose name is ``like``: in other capitals, or shortened.
+
+    None where what is written is a unit of its own as it stands, but for its capitals.
+    """
+    if written.casefold() == like.casefold():
+        return read_unit(like)
+    if written in ("C", "F") and (asked := read_unit(like)) and asked.kind == "temperature":
+        return _CELSIUS if written == "C" else _FAHRENHEIT
+    asked = read_unit(like)
+    if asked and asked.kind.startswith(MONEY):
+        code = asked.kind.removeprefix(MONEY)
+        if may_mean(written, code):
+            return Unit(asked.kind, Fraction(1))
+        return Unit(asked.kind, Fraction(1, 100)) if hundredths_of(written) in ("", code) else None
+    if read_unit(written) is None:
+        for text in (written.lower(), written.upper(), written.capitalize(), _with_capitals_of(written, like)):
+            if unit := read_unit(text):
+                return unit
+    return None
+
+
+def _with_capitals_of(written: str, like: str) -> str:
+    """The same letters, in capitals where another text has them."""
+    capitals = {letter.lower(): letter for letter in like if letter.isupper()}
+    return "".join(capitals.get(letter.lower(), letter.lower()) for letter in written)
+
+
+def is_part_of(written: str, whole: str) -> bool:
+    """Whether a unit is the beginning of another one: cm of cm², km of km/h, a degree of a degree Celsius."""
+    part, all_ = (re.sub(r"degrees?|deg", "°", text.strip()).casefold() for text in (written, whole))
+    return bool(part) and part != all_ and all_.startswith(part) and all_[len(part) :][:1] in "²³^23/ ·*c⁻"
+
+
+def _below(found: re.Match[str]) -> str:
+    return f"{found[1]}/{found[2]}{'' if found[3] == '1' else found[3]}"
 
 
 def _powered(text: str) -> Unit | None:

@@ -2,6 +2,7 @@
 
 import re
 from collections.abc import Callable
+from dataclasses import dataclass
 from fractions import Fraction
 from functools import lru_cache
 from math import gcd
@@ -10,17 +11,28 @@ from velum.answers import reasons
 from velum.answers.comparison import Between, Number, Rounded, Within, exact_value
 from velum.answers.number import DecimalSign, Reading
 from velum.answers.quantity import Quantity, read_quantity
-from velum.mark import Mark, for_teacher, partly, right, wrong
+from velum.answers.units import is_part_of, read_unit_loosely
+from velum.answers.wrapping import doubts
+from velum.mark import Mark, Verdict, for_teacher, partly, right, wrong
 from velum.sentence import Sentence
 
 _NAMED = re.compile(r"^\s*[^\W\d_]\s*=")
 """A letter that the number is the value of, as in x = 3."""
 
+_NOUN = re.compile(r"[^\W\d_]+(?:[ '-][^\W\d_]+){0,2}")
+"""What is counted: up to three words, as in 8 apples."""
+
+_CLOCK = re.compile(r"(\d{1,2})[:.]([0-5]\d)")
+
+_LEAST_FIGURES = 2
+"""Figures that a rounded value has at least, to be near a right one that has no end."""
+
 
 def compare_values(written: str, meant: str, rules: Number, decimal: DecimalSign = ".") -> Mark | None:
     """Mark one answer against one right number; None when the key itself is no number.
 
-    ``decimal`` is the worksheet's sign before decimals.
+    The value is judged before its unit and its form, so that what is said of them is true. ``decimal`` is the
+    worksheet's sign before decimals.
     """
     decimal = rules.decimal or decimal
     key = _key(meant, decimal)
@@ -29,37 +41,71 @@ def compare_values(written: str, meant: str, rules: Number, decimal: DecimalSign
     answer = read_quantity(written, decimal)
     if answer is None and "=" in written:
         answer = read_quantity(_NAMED.sub("", written, count=1), decimal)
+    if key.unit and key.unit.kind == "time" and (clock := _CLOCK.fullmatch(written.strip())):
+        if (int(clock[1]) * 60 + int(clock[2])) * 60 == key.number.sure * key.unit.size:
+            return for_teacher(reasons.TIME_OR_LENGTH)
     if answer is None:
         return wrong(reasons.NOT_A_NUMBER)
-    conversion = _conversion(answer, key, rules)
-    if isinstance(conversion, Mark):
-        return conversion
+    answer = _in_the_keys_unit(answer, key)
+    unit = _unit_of(answer, key, rules)
     accepts = _accepting(key.number.sure, rules)
     number = answer.number
-    problem = reasons.OTHER_VALUE
     if number.sure is not None:
-        value = conversion(number.sure) if conversion else number.sure
+        value = unit.convert(number.sure)
         refusal = accepts(value)
         if refusal is None:
-            lowest = not rules.lowest_terms or _in_lowest_terms(number)
-            if not lowest:
-                return wrong(reasons.NOT_LOWEST)
-            if rules.unit == "half" and answer.unit is None and (key.unit or key.unknown):
-                return partly(Fraction(1, 2), reasons.UNIT_MISSING)
-            return right(_why(value, key.number.sure, rules))
-        problem = refusal
-    if any(accepts(conversion(value) if conversion else value) is None for value in number.possible):
+            return _of_right_value(value, number, key.number.sure, rules, unit.mark)
+        if unit.refuses or not _may_be_rounded(value, number, key.number, rules):
+            problem = _other(unit, refusal)
+        else:
+            return for_teacher(reasons.ROUNDED)
+    else:
+        problem = reasons.OTHER_VALUE
+    if any(accepts(unit.convert(value)) is None for value in number.possible):
         values = number.possible if number.sure is None else {number.sure, *number.possible}
         return for_teacher(reasons.unclear([_in_words(value) for value in sorted(values)]))
+    if _is_percent_left_out(meant, number, key.number.sure):
+        return for_teacher(reasons.PERCENT_MISSING)
     return wrong(problem)
 
 
-def unclear_values(written: str, decimal: DecimalSign) -> list[str]:
-    """What a number may mean that can be read in several ways; empty where it is clear, or no number."""
-    quantity = read_quantity(written, decimal)
-    if quantity is None or quantity.number.sure is not None:
-        return []
-    return [_in_words(value) for value in sorted(quantity.number.possible)]
+def _of_right_value(value: Fraction, number: Reading, key: Fraction, rules: Number, of_unit: Mark | None) -> Mark:
+    """The mark of an answer whose number is right."""
+    if of_unit and of_unit.verdict is not Verdict.PARTLY:
+        return of_unit
+    if rules.lowest_terms and not _in_lowest_terms(number):
+        return wrong(reasons.NOT_LOWEST)
+    return of_unit or right(_why(value, key, rules))
+
+
+def _other(unit: "_OfUnit", refusal: Sentence) -> Sentence:
+    """Why a value is not right: as it is in the key's unit, or because its unit is another sort of thing."""
+    return unit.mark.reason if unit.refuses and unit.mark else refusal
+
+
+def _is_percent_left_out(meant: str, number: Reading, key: Fraction) -> bool:
+    return meant.rstrip().endswith("%") and number.sure == 100 * key
+
+
+def _may_be_rounded(value: Fraction, number: Reading, key: Reading, rules: Number) -> bool:
+    """Whether a teacher who set no tolerance may take a value for the key's: one that has more figures and rounds to it,
+    or a decimal fraction near a value that has no end, such as 0.33 for 1/3.
+    """
+    if rules.tolerance or key.sure is None or number.fraction:
+        return False
+    places, wanted = _places(value), _places(key.sure)
+    if places is None:
+        return False
+    if wanted is None:
+        step = Fraction(1, 10**places)
+        figures = len(str(abs(value.numerator * 10**places // value.denominator)).lstrip("0"))
+        return figures >= _LEAST_FIGURES and places > 0 and abs(value - key.sure) < step
+    return places > wanted > 0 and abs(value - key.sure) * 2 <= Fraction(1, 10**wanted)
+
+
+def _places(value: Fraction) -> int | None:
+    """How many decimal places a value has; None: it has no end, or more than anybody writes."""
+    return next((places for places in range(13) if 10**places % value.denominator == 0), None)
 
 
 @lru_cache(maxsize=8_192)
@@ -68,26 +114,74 @@ def _key(meant: str, decimal: DecimalSign) -> Quantity | None:
     return read_quantity(meant, decimal)
 
 
-def _conversion(answer: Quantity, key: Quantity, rules: Number) -> Mark | Callable[[Fraction], Fraction] | None:
-    """What turns the answer's number into the key's unit; None: nothing has to. Or the mark of a unit that is none."""
+@dataclass(frozen=True, slots=True)
+class _OfUnit:
+    """What the unit of an answer does: how its number becomes one in the key's unit, and what mark it gives.
+
+    ``mark`` is what becomes of an answer whose value is right; None: nothing. ``refuses``: its value is no such thing.
+    """
+
+    mark: Mark | None = None
+    factor: Fraction = Fraction(1)
+    offset: Fraction = Fraction(0)
+    refuses: bool = False
+
+    def convert(self, value: Fraction) -> Fraction:
+        return value * self.factor + self.offset if self.factor != 1 or self.offset else value
+
+
+_SAME_UNIT = _OfUnit()
+
+
+def _in_the_keys_unit(answer: Quantity, key: Quantity) -> Quantity:
+    """The answer with its unit read as the key's is written: "Kg" for kg, "francs" for CHF, "12.5m" for millions."""
+    if key.unit is None and answer.spelled in ("m", "M") and key.spelled == "million":
+        return Quantity(answer.number.times(Fraction(10**6)), None)
+    if key.unit is None or not answer.spelled:
+        return answer
+    if answer.unit is not None and answer.unit.kind == key.unit.kind:
+        return answer
+    unit = read_unit_loosely(answer.spelled, key.spelled)
+    return answer if unit is None else Quantity(answer.number, unit, spelled=answer.spelled)
+
+
+def _unit_of(answer: Quantity, key: Quantity, rules: Number) -> _OfUnit:
     if rules.unit == "ignored":
-        return None
+        return _SAME_UNIT
+    missing = _missing(rules)
     if answer.unknown or key.unknown:
-        if answer.unknown.casefold() == key.unknown.casefold() or (
-            rules.unit in ("half", "optional") and not answer.unknown
-        ):
-            return None
-        if key.unknown and not answer.unknown and answer.unit is None:
-            return wrong(reasons.UNIT_MISSING)
-        return for_teacher(reasons.UNIT_UNKNOWN)
+        if answer.unknown.casefold() == key.unknown.casefold():
+            return _SAME_UNIT
+        if key.unknown and not answer.unknown:
+            # What was counted: the number says it.
+            return _OfUnit(for_teacher(reasons.UNIT_UNKNOWN)) if answer.unit else _SAME_UNIT
+        if not key.unknown and key.unit is None and _NOUN.fullmatch(answer.unknown) and not doubts(answer.unknown):
+            return _SAME_UNIT
+        return _OfUnit(for_teacher(reasons.UNIT_UNKNOWN))
     mine, wanted = answer.unit, key.unit
     if wanted is None:
-        return None if mine is None else for_teacher(reasons.UNIT_UNASKED)
+        return _SAME_UNIT if mine is None else _OfUnit(for_teacher(reasons.UNIT_UNASKED))
     if mine is None:
-        return None if rules.unit in ("half", "optional") else wrong(reasons.UNIT_MISSING)
+        return _OfUnit(missing)
     if mine.kind != wanted.kind:
-        return wrong(reasons.other_kind(wanted.kind, mine.kind))
-    return lambda value: (value * mine.size + mine.zero - wanted.zero) / wanted.size if mine != wanted else value
+        if is_part_of(answer.spelled, key.spelled):
+            return _OfUnit(for_teacher(reasons.UNIT_INCOMPLETE))
+        mark = wrong(reasons.other_kind(wanted.kind, mine.kind))
+        return _OfUnit(mark, refuses=True)
+    if mine == wanted:
+        return _SAME_UNIT
+    return _OfUnit(factor=mine.size / wanted.size, offset=(mine.zero - wanted.zero) / wanted.size)
+
+
+def _missing(rules: Number) -> Mark | None:
+    """The mark of a right number without the unit that the key has."""
+    match rules.unit:
+        case "half":
+            return partly(Fraction(1, 2), reasons.UNIT_MISSING)
+        case "optional":
+            return None
+        case _:
+            return for_teacher(reasons.UNIT_LEFT_OUT)
 
 
 def _accepting(key: Fraction, rules: Number) -> Callable[[Fraction], Sentence | None]:

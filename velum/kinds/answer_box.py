@@ -6,9 +6,9 @@ from pydantic import Field, StringConstraints
 
 from velum.answers.compare import LONGEST, compare_written, steps_of_comparing, steps_of_reading
 from velum.answers.comparison import Comparison
+from velum.answers.dates import unclear_dates
 from velum.answers.says import says
 from velum.answers.settings import AnswerSettings
-from velum.answers.values import unclear_values
 from velum.geometry.box import Box
 from velum.kinds.kind import AnswerBase, FieldBase, InAnyOrder, KeyBase, Kind, PromptBase, alone
 from velum.mark import Mark
@@ -86,7 +86,7 @@ def _doubt(field: AnswerBox, key: AnswerBoxKey, settings: AnswerSettings) -> Sen
     for text in (key.text, *key.also):
         if len(text) > LONGEST:
             return _LONG
-        if key.comparison is None and (values := unclear_values(text, settings.decimal)):
+        if key.comparison is None and (values := unclear_dates(text)):
             filled: dict[str, Filling] = {"text": text, "values": either(values)}
             return Sentence("doubt.unclear", "{text} could be {values}.", filled)
     return None

@@ -10,10 +10,34 @@ from itertools import chain
 from velum.answers import reasons
 from velum.answers.algebra.form import form_of
 from velum.answers.algebra.reading import LONGEST, Statement, read
-from velum.answers.algebra.tree import Node, Sum, bound_to_the_left, letters, negative, renamed
-from velum.answers.algebra.values import NEAR, NEARLY, Exact, Inexact, exact_values, rough_values
+from velum.answers.algebra.spoken import in_signs
+from velum.answers.algebra.tree import (
+    Letter,
+    Node,
+    Num,
+    Power,
+    Product,
+    Sum,
+    bound_to_the_left,
+    letters,
+    negative,
+    renamed,
+)
+from velum.answers.algebra.values import (
+    NEAR,
+    NEARLY,
+    Exact,
+    Inexact,
+    Unknown,
+    exact_values,
+    exactly,
+    rough_values,
+    roughly,
+)
 from velum.answers.comparison import Expression
 from velum.answers.number import DecimalSign
+from velum.answers.signs import plain_signs
+from velum.answers.units import read_unit
 from velum.mark import Mark, for_teacher, right, wrong
 
 
@@ -35,20 +59,36 @@ def compare_expressions(written: str, meant: str, rules: Expression, decimal: De
     keys, answers = read(meant, decimal), read(written, decimal)
     if not keys:
         return None
+    if not answers and "^" in plain_signs(meant):
+        answers = read(_RAISED.sub(r"\1^\2", written), decimal)
+    if not answers and len(keys) == 1 and keys[0].relations and _RELATION_FIRST.match(written):
+        said = _all_same(keys, read(f"{min(letters(keys[0].sides[0]), default='x')}{written}", decimal))
+        return for_teacher(reasons.RELATION_LEFT_OUT) if said is _Same.YES else wrong(reasons.OTHER_RELATION)
     if not answers or _has_a_word(written, meant):
         return wrong(reasons.NOT_AN_EXPRESSION)
-    if len(keys) == len(answers) == 1 and bool(keys[0].relations) != bool(answers[0].relations):
-        if value := _value_alone(keys[0], answers[0]):
-            keys = (value,)
+    answers = _each_with_its_letter(answers)
+    answers = _without_subscripts(_in_the_keys_case(answers, keys), keys)
+    if bool(keys[0].relations) != bool(answers[0].relations):
+        values = _values_alone(keys, answers)
+        if values:
+            keys = values
+        elif keys[0].relations:
+            said = _some_side_is_said(keys, answers)
+            return for_teacher(reasons.RELATION_LEFT_OUT) if said else wrong(reasons.RELATION_MISSING)
+        elif (named := _named_value(answers)) is not None:
+            answers = (named,)
         else:
-            return wrong(reasons.RELATION_MISSING if keys[0].relations else reasons.EXPRESSION_ASKED)
-    answers = _in_the_keys_case(answers, keys)
+            return wrong(reasons.EXPRESSION_ASKED)
     said = _all_same(keys, answers)
     relation = bool(keys[0].relations)
     if said is _Same.YES:
         # Forms of different shapes have no order, so they are counted and not sorted.
         if rules.same_form and Counter(map(form_of, keys)) != Counter(map(form_of, answers)):
             return wrong(reasons.OTHER_FORM)
+        if _is_unsolved(keys, answers):
+            return for_teacher(reasons.NOT_SOLVED)
+        if not relation and _is_of_another_form(keys[0].sides[0], answers[0].sides[0]):
+            return for_teacher(reasons.FORM_LOOK)
         return right(reasons.SAME_RELATION if relation else reasons.SAME_EXPRESSION)
     if said is _Same.UNKNOWN:
         return for_teacher(reasons.CANNOT_TELL)
@@ -56,7 +96,120 @@ def compare_expressions(written: str, meant: str, rules: Expression, decimal: De
         return wrong(_DIFFERENCES[said])
     if "/" in written + meant and _same_in_some_reading(keys, answers):
         return for_teacher(reasons.TWO_READINGS)
+    if len(answers) < len(keys) and relation and all(_is_among(answer, keys) for answer in answers):
+        return for_teacher(reasons.SOLUTIONS_MISSING)
+    if not relation and _is_rounded(keys[0].sides[0], answers[0].sides[0]):
+        return for_teacher(reasons.ROUNDED)
+    if (
+        not relation
+        and len(keys) == len(answers) == 1
+        and "^" in plain_signs(meant)
+        and "^" not in plain_signs(written)
+    ):
+        raised = read(_RAISED.sub(r"\1^\2", written), decimal)
+        if raised and raised != answers and _all_same(keys, raised) is _Same.YES:
+            return right(reasons.SAME_EXPRESSION)
     return wrong(reasons.OTHER_RELATION if relation else reasons.OTHER_EXPRESSION)
+
+
+_RELATION_FIRST = re.compile(r"\s*[<>≤≥]")
+_RAISED = re.compile(r"([^\W\d_])(\d)")
+"""A digit behind a letter, where no digit can be raised."""
+
+
+def _each_with_its_letter(answers: tuple[Statement, ...]) -> tuple[Statement, ...]:
+    """x = 3 or -3 as x = 3 or x = -3."""
+    first = answers[0]
+    if first.relations != ("=",) or not isinstance(first.sides[0], Letter):
+        return answers
+    return tuple(
+        answer if answer.relations else Statement((first.sides[0], *answer.sides), first.relations)
+        for answer in answers
+    )
+
+
+def _without_subscripts(answers: tuple[Statement, ...], keys: tuple[Statement, ...]) -> tuple[Statement, ...]:
+    """Solutions that were numbered, x₁ and x₂, where the key has no such letters."""
+    wanted = _letters_of(keys)
+    names = {name: name[0] for name in _letters_of(answers) - wanted if "_" in name and name[0] in wanted}
+    if not names or any(name.partition("_")[2] and not name.partition("_")[2].isdigit() for name in names):
+        return answers
+    return tuple(Statement(tuple(renamed(side, names) for side in one.sides), one.relations) for one in answers)
+
+
+def _values_alone(keys: tuple[Statement, ...], answers: tuple[Statement, ...]) -> tuple[Statement, ...]:
+    """The values of solved equations, where the answers say no more than values; empty: they say something else."""
+    if any(answer.relations for answer in answers) or len({repr(key.sides[0]) for key in keys}) > 1:
+        return ()
+    values = [_value_alone(key, answer) for key in keys for answer in answers[:1]]
+    if len(keys) > len(answers):
+        # Fewer values than solutions: they are compared as solutions, to be told missing.
+        return ()
+    return tuple(value for value in values if value) if all(values) else ()
+
+
+def _some_side_is_said(keys: tuple[Statement, ...], answers: tuple[Statement, ...]) -> bool:
+    """Whether answers without a relation are sides of the key's: 2 for x = 2 or x = -3, 2x + 1 for y = 2x + 1."""
+    sides = [Statement((side,)) for key in keys for side in key.sides]
+    return all(any(_same(side, answer) is _Same.YES for side in sides) for answer in answers if not answer.relations)
+
+
+def _named_value(answers: tuple[Statement, ...]) -> Statement | None:
+    """What a letter is said to be, E = mc², where an expression was asked for."""
+    if len(answers) == 1 and answers[0].relations == ("=",) and isinstance(answers[0].sides[0], Letter):
+        return Statement((answers[0].sides[1],))
+    return None
+
+
+def _is_solved(statement: Statement) -> bool:
+    """Whether a letter stands alone on one side, and none on the other."""
+    pairs = (statement.sides, statement.sides[::-1])
+    return len(statement.sides) == 2 and any(isinstance(one, Letter) and not letters(other) for one, other in pairs)
+
+
+def _is_unsolved(keys: tuple[Statement, ...], answers: tuple[Statement, ...]) -> bool:
+    """Whether the key is solved and the answer is not: 2x = 10 says the same as x = 5, and may be the question."""
+    return all(key.relations and _is_solved(key) for key in keys) and not all(map(_is_solved, answers))
+
+
+def _is_of_another_form(key: Node, answer: Node) -> bool:
+    """Whether one is in factors and the other is not, or an answer could be drawn together further."""
+    if _in_factors(key) != _in_factors(answer):
+        return True
+    return isinstance(answer, Sum) and bool(letters(answer)) and len(answer.terms) > len(getattr(key, "terms", (key,)))
+
+
+def _in_factors(node: Node) -> bool:
+    match node:
+        case Product(factors):
+            return any(map(_in_factors, factors)) or any(isinstance(factor, Sum) for factor in factors)
+        case Power(base, _):
+            return isinstance(base, Sum)
+        case _:
+            return False
+
+
+def _is_among(answer: Statement, keys: tuple[Statement, ...]) -> bool:
+    return any(_same(key, answer) is _Same.YES for key in keys)
+
+
+def _is_rounded(key: Node, answer: Node) -> bool:
+    """Whether a decimal fraction is near a value that has none, such as 8.49 for 6√2."""
+    if letters(key) or not isinstance(answer, Num) or answer.value.denominator == 1:
+        return False
+    places = next((places for places in range(13) if 10**places % answer.value.denominator == 0), 0)
+    try:
+        exactly(key, {})
+    except Unknown:
+        return False
+    except Inexact:
+        try:
+            return (
+                abs(roughly(key, {}) - complex(answer.value)) < 10.0**-places and abs(answer.value) * 10**places >= 10
+            )
+        except Unknown:
+            return False
+    return False
 
 
 def _in_the_keys_case(answers: tuple[Statement, ...], keys: tuple[Statement, ...]) -> tuple[Statement, ...]:
@@ -81,7 +234,7 @@ def _value_alone(key: Statement, answer: Statement) -> Statement | None:
     """The side of a solved equation that is its value, where the answer says no more than that."""
     if key.relations == ("=",) and not answer.relations:
         for side, other in (key.sides, key.sides[::-1]):
-            if len(letters(side)) == 1 and not letters(other) - letters(answer.sides[0]):
+            if isinstance(side, Letter) and letters(side) and not letters(other):
                 return Statement((other,))
     return None
 
@@ -233,19 +386,22 @@ def _roughly(
 
 
 _LETTERS_TOGETHER = re.compile(r"[^\W\d_]{3,}")
+_BETWEEN = re.compile(r"\b(?:and|or)\b")
 _FUNCTION = re.compile(r"arc(?:sin|cos|tan)|sin|cos|tan|sqrt|cbrt|exp|ln|log|lg|abs|pi")
 _NAME = re.compile(r"[^\W\d_]\d|^[^\W\d_]+ ?\d+$|\d ?x ?\d")
 """Such as C4, which names a place on a map or a key of a piano, or 3 x 4, where x is a sign and no letter."""
-_TELLING = re.compile(r"[\d=<>≤≥^²³√¼-¾]|(?:sin|cos|tan|sqrt|ln|log|lg|exp)\(")
+_TELLING = re.compile(r"[\d=<>≤≥^²³√¼-¾π]|(?:sin|cos|tan|sqrt|ln|log|lg|exp)\(")
 
 
 def _has_a_word(written: str, meant: str) -> bool:
     """Whether letters stand together of which the key does not know all: "five" is a word, "abc" may be a product."""
-    return any(not set(run) <= set(meant) for run in _LETTERS_TOGETHER.findall(_FUNCTION.sub(" ", written)))
+    said = _BETWEEN.sub(" ", _FUNCTION.sub(" ", in_signs(plain_signs(written))))
+    return any(not set(run) <= set(meant) for run in _LETTERS_TOGETHER.findall(said))
 
 
 def looks_like_expression(text: str) -> bool:
     """Whether a key is one by its looks: letters one by one, with a number, a power or a relation."""
+    text = plain_signs(text)
     if (
         len(text) > LONGEST
         or _NAME.search(text)
@@ -254,4 +410,6 @@ def looks_like_expression(text: str) -> bool:
     ):
         return False
     statements = read(text, ".")
-    return bool(statements) and any(letters(side) for statement in statements for side in statement.sides)
+    if not statements or read_unit(text):
+        return False
+    return "√" in text or "π" in text or any(letters(side) for each in statements for side in each.sides)

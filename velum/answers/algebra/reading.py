@@ -16,6 +16,7 @@ from pathlib import Path
 from lark import Lark, Token, Transformer, v_args
 from lark.exceptions import LarkError
 
+from velum.answers.algebra.spoken import in_signs
 from velum.answers.algebra.tree import Call, Letter, Node, Num, Power, Product, Quotient, Sum, negative
 from velum.answers.number import DecimalSign
 from velum.answers.signs import plain_signs
@@ -26,7 +27,10 @@ LONGEST = 120
 _MOST_STATEMENTS = 8
 _SUBSCRIPTS = str.maketrans({chr(0x2080 + digit): f"_{digit}" for digit in range(10)})
 _VULGAR = re.compile("[¼-¾⅐-⅞]")
-_ALTERNATIVES = re.compile(r";| or |\n")
+_ALTERNATIVES = re.compile(r";| or | and |\n")
+_SIDE_BY_SIDE = re.compile(r"(?<=[^\s=<>;,])(?<!\bor)(?<!\band) +(?=[^\W\d_](?:_\w)? ?=)")
+"""Where one equation ends and another begins with nothing between: x=2 x=-3. Not behind "or"."""
+
 _COMMA = re.compile(r", ?")
 _RELATIONS = {"<=": "≤", ">=": "≥"}
 
@@ -44,9 +48,9 @@ def read(written: str, decimal: DecimalSign) -> tuple[Statement, ...]:
     """What is said, one after the other: ``x = 2 or x = -3`` says two things. Empty: it cannot be read."""
     if len(written) > LONGEST:
         return ()
-    text = plain_signs(_VULGAR.sub(_in_brackets, written.translate(_SUBSCRIPTS)))
+    text = plain_signs(in_signs(_VULGAR.sub(_in_brackets, written.translate(_SUBSCRIPTS))))
     text = text.rstrip(".") if decimal == "," else text.removesuffix(".")
-    parts = _ALTERNATIVES.split(text)
+    parts = _ALTERNATIVES.split(_SIDE_BY_SIDE.sub("; ", text) if text.count("=") > 1 else text)
     if decimal == ".":
         parts = [piece for part in parts for piece in _COMMA.split(part)]
     else:

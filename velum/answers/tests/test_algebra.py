@@ -41,15 +41,17 @@ class Equality(unittest.TestCase):
     @settings(deadline=None)
     @given(expressions, expressions)
     def test_what_always_holds_is_found_and_what_never_holds_is_not(self, one: str, other: str) -> None:
-        self.assertIs(verdict(f"{one} + {other}", f"{other} + {one}"), Verdict.RIGHT)
-        self.assertIs(verdict(f"({one})({other})", f"({other})({one})"), Verdict.RIGHT)
-        self.assertIs(verdict(f"({one} + {other})^2", f"({one})^2 + 2({one})({other}) + ({other})^2"), Verdict.RIGHT)
+        equal = (Verdict.RIGHT, Verdict.TEACHER)  # the teacher looks at another form
+        self.assertIn(verdict(f"{one} + {other}", f"{other} + {one}"), equal)
+        self.assertIn(verdict(f"({one})({other})", f"({other})({one})"), equal)
+        self.assertIn(verdict(f"({one} + {other})^2", f"({one})^2 + 2({one})({other}) + ({other})^2"), equal)
         self.assertIs(verdict(f"{one} + 1", one), Verdict.WRONG)
 
     @settings(deadline=None)
     @given(expressions, expressions)
     def test_it_is_the_same_both_ways(self, one: str, other: str) -> None:
-        self.assertIs(verdict(one, other), verdict(other, one))
+        equal = (Verdict.RIGHT, Verdict.TEACHER)  # whichever of the two is drawn together further
+        self.assertIs(verdict(one, other) in equal, verdict(other, one) in equal)
 
     @settings(deadline=None)
     @given(expressions, st.sampled_from(["=", "<", "≥", "≠"]))

@@ -9,6 +9,7 @@ from velum.answers.compare import compare_written
 from velum.answers.comparison import (
     Between,
     Comparison,
+    Date,
     Expression,
     Formula,
     Number,
@@ -23,7 +24,7 @@ from velum.mark import Verdict
 
 PIECES = [*"0123456789", "9" * 20, ".", ",", "'", " ", "/", "*", "^", "^300", "e300", "√", "sqrt(", "(", ")", "=", "<",
           "≥", "±", "x", "y", "π", "½", "²", "%", " or ", ";", ":", "h", " m", "km/h", "£", "CO2", "→", "two",
-          "hundred", "noon", "am", "kelp", "\u0130", "\ufdfa", "\u200b", "\n", "٣", "−", "-", "H", "{"]  # fmt: skip
+          "hundred", "noon", "half past ", "March ", " BC", "14/3/1879", "CHF", " and ", "not ", "0.(3)", "...", "3 r 1", "!", "am", "kelp", "\u0130", "\ufdfa", "\u200b", "\n", "٣", "−", "-", "H", "{"]  # fmt: skip
 written = st.lists(st.sampled_from(PIECES), max_size=14).map("".join) | st.text(max_size=20)
 
 COMPARISONS: list[Comparison | None] = [
@@ -37,6 +38,7 @@ COMPARISONS: list[Comparison | None] = [
     Number(tolerance=Between(low="-1", high="1e20"), unit="ignored"),
     Number(tolerance=Rounded(digits=3, to="figures"), lowest_terms=True),
     Time(),
+    Date(),
     Ratio(lowest_terms=True),
     Formula(states="asked"),
     Expression(),

@@ -1,0 +1,56 @@
+"""Numbers that belong together in an order: coordinates such as (3, 4), and a quotient with its remainder, 3 r 2.
+
+>>> read_paired("(3; 4)", ".") == read_paired("x = 3, y = 4", ".") == read_paired("3,4", ".")
+True
+>>> read_remainder("3 remainder 2"), read_remainder("3R2"), read_remainder("3")
+((3, 2), (3, 2), None)
+"""
+
+import re
+from fractions import Fraction
+
+from velum.answers import reasons
+from velum.answers.number import DecimalSign, read_number
+from velum.mark import Mark, for_teacher, right, wrong
+
+_LONGEST = 80
+_KEY = re.compile(r"\(([^()]*[,;|][^()]*)\)")
+_REMAINDER = re.compile(r"(-?\d{1,12}) ?(?:r|rem|remainder|rest)\.? ?(?:of ?)?(\d{1,12})", re.IGNORECASE)
+_PARTS = re.compile(r"\s*[,;|]\s*|\s+and\s+")
+_NAME = re.compile(r"^\s*[a-zA-Z]\s*=\s*")
+
+Numbers = tuple[Fraction, ...]
+
+
+def read_paired(written: str, decimal: DecimalSign) -> Numbers:
+    """The numbers of coordinates, two or three; empty: none. A comma parts them where it is not the decimal sign."""
+    text = written.strip()
+    if len(text) > _LONGEST:
+        return ()
+    if text.startswith("(") and text.endswith(")"):
+        text = text[1:-1]
+    parts = re.split(r"\s*[;|]\s*", text) if decimal == "," or re.search("[;|]", text) else _PARTS.split(text)
+    if len(parts) == 1:
+        parts = text.split()
+    numbers = [read_number(_NAME.sub("", part), decimal) for part in parts]
+    values = [number.sure for number in numbers if number and number.sure is not None]
+    return tuple(values) if 2 <= len(values) == len(parts) <= 3 else ()
+
+
+def read_remainder(written: str) -> tuple[int, int] | None:
+    """The quotient and the remainder, or None."""
+    found = _REMAINDER.fullmatch(written.strip().rstrip("."))
+    return (int(found[1]), int(found[2])) if found else None
+
+
+def compare_paired(written: str, meant: str, decimal: DecimalSign) -> Mark | None:
+    """Mark one answer against coordinates or a remainder; None when the key is neither."""
+    if (remainder := read_remainder(meant)) is not None:
+        said = read_remainder(written)
+        if said is None and written.split() == [str(part) for part in remainder]:
+            return for_teacher(reasons.REMAINDER_UNSAID)
+        return right(reasons.SAME_VALUE) if said == remainder else wrong(reasons.OTHER_VALUE)
+    if not _KEY.fullmatch(meant.strip()) or not (key := read_paired(meant, decimal)):
+        return None
+    answer = read_paired(written, decimal)
+    return right(reasons.SAME_VALUE) if answer == key else wrong(reasons.OTHER_VALUE)

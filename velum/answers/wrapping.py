@@ -1,0 +1,169 @@
+"""What stands around an answer and says nothing of its own: signs, quotes, "the answer is", "about", "it is".
+
+A fair teacher reads past it. What changes what is said, "not" or "or", is never taken away.
+
+>>> list(unwrapped("It is (8)"))
+['is (8)', '(8)', '8']
+>>> doubts("8 or 9"), doubts("it is not 8"), doubts("eight")
+(True, True, False)
+"""
+
+import re
+from collections.abc import Iterator
+
+_SIGNS = re.compile(r"^(?:[=≈~≃≅→⇒∴:•]|[-=]>|\.\.\.|…)\s*(?=\S)")
+_STOPS = re.compile(r"\s*[!?,;:.…]+$")
+_BRACKETS = {"(": ")", "[": "]", '"': '"', "'": "'", "“": "”", "‘": "’", "«": "»", "„": "“", "»": "«", "*": "*"}
+
+FILLERS = frozenset(
+    [
+        "a",
+        "an",
+        "the",
+        "is",
+        "are",
+        "was",
+        "were",
+        "be",
+        "been",
+        "being",
+        "it",
+        "it's",
+        "it’s",
+        "its",
+        "this",
+        "that",
+        "that's",
+        "these",
+        "those",
+        "there",
+        "there's",
+        "they",
+        "they're",
+        "he",
+        "she",
+        "we",
+        "i",
+        "i'm",
+        "you",
+        "my",
+        "his",
+        "her",
+        "their",
+        "our",
+        "has",
+        "have",
+        "had",
+        "do",
+        "does",
+        "did",
+        "will",
+        "would",
+        "can",
+        "could",
+        "should",
+        "i'd",
+        "think",
+        "believe",
+        "guess",
+        "say",
+        "said",
+        "says",
+        "got",
+        "get",
+        "gets",
+        "answer",
+        "answers",
+        "ans",
+        "solution",
+        "result",
+        "called",
+        "named",
+        "name",
+        "means",
+        "equals",
+        "equal",
+        "makes",
+        "gives",
+        "about",
+        "approx",
+        "approx.",
+        "approximately",
+        "around",
+        "roughly",
+        "circa",
+        "ca.",
+        "c.",
+        "nearly",
+        "almost",
+        "exactly",
+        "only",
+        "just",
+        "in",
+        "at",
+        "on",
+        "by",
+        "of",
+        "to",
+        "for",
+        "from",
+        "with",
+        "as",
+        "because",
+        "so",
+        "and",
+        "also",
+        "very",
+        "year",
+        "option",
+        "letter",
+        "number",
+        "choice",
+        "word",
+        "mr",
+        "mrs",
+        "ms",
+        "miss",
+        "dr",
+    ]
+)
+"""Words that may stand around an answer and say nothing, in English."""
+
+_LEADING = re.compile(
+    r"^(?P<word>[^\W\d_]+(?:['’.][^\W\d_]*)?)[:,]?\s+(?=\S)|^(?P<said>answer|ans|a|solution|result)\s*[:=]\s*", re.I
+)
+_DOUBTS = re.compile(
+    r"\b(?:not|no|never|none|neither|nor|or|either|maybe|perhaps|probably not|without|except|unless|between|dont|isnt)\b"
+    r"|n['’]t\b|\?\s*$",
+    re.IGNORECASE,
+)
+_MOST = 12
+
+
+def unwrapped(written: str) -> Iterator[str]:
+    """The answer with less and less around it, as far as something can be taken away."""
+    text = written.strip()
+    for _ in range(_MOST):
+        less = _with_less(text)
+        if less is None or not less:
+            return
+        text = less
+        yield text
+
+
+def _with_less(text: str) -> str | None:
+    if (end := _BRACKETS.get(text[:1])) and text.endswith(end) and len(text) > 2 and text.find(end, 1) == len(text) - 1:
+        return text[1:-1].strip()
+    if found := _SIGNS.match(text):
+        return text[found.end() :]
+    if found := _LEADING.match(text):
+        if found["said"] or found["word"].casefold().replace("’", "'") in FILLERS:
+            return text[found.end() :]
+    if found := _STOPS.search(text):
+        return text[: found.start()]
+    return None
+
+
+def doubts(written: str) -> bool:
+    """Whether an answer says no to what stands in it, or leaves open which of several things it is."""
+    return _DOUBTS.search(written) is not None
