@@ -1,7 +1,10 @@
 """Makes docs/marking.md of the cases that the core is tested with: `python -m checks.marking_doc`."""
 
+from collections.abc import Iterator
+
 from velum.answers.compare import LONGEST, compare_written
 from velum.answers.tests.cases import GROUPS
+from velum.answers.tests.tables import cases
 from velum.mark import Verdict
 from velum.marking.tests.cases import PICKS, POOLS
 
@@ -12,12 +15,16 @@ _VERDICTS = {
     Verdict.TEACHER: "for the teacher",
     Verdict.BLANK: "blank",
 }
+_SHOWN = (Verdict.RIGHT, Verdict.WRONG, Verdict.TEACHER)
 _UNSEEN = {"\u00ad": "⟨soft hyphen⟩", "\u200b": "⟨no width⟩", "\ufeff": "⟨no width⟩", "\u00a0": "⟨hard space⟩"}
 _UNSEEN |= {"\u202f": "⟨narrow space⟩", "\t": "⟨tab⟩"}
 
 _BEGINNING = f"""# How written answers are marked
 
-This page is made of the cases in `velum/answers/tests/cases.py` (`make marking-doc`), which the core is tested with.
+This page is made of the cases in `velum/answers/tests/` (`make marking-doc`), which the core is tested with.
+
+What every fair teacher accepts is right; what none would accept is not right; what a fair teacher would want to see
+goes to the teacher.
 
 Every answer is right, partly right, not right, blank, or for the teacher, with a reason in words. What can be read in
 two ways goes to the teacher when one of them would be right. Of several right answers the one that fits best counts. By
@@ -36,7 +43,7 @@ def marking_doc() -> str:
             rows.append(f"| {_shown(key)} | {_shown(written)} | {_VERDICTS[verdict]} | {words} |")
         table = "\n".join(["| the key | an answer | verdict | why |", "|---|---|---|---|", *rows])
         parts.append(f"## {group.title}\n\n{group.says}\n\n{table}\n")
-    parts += [_pools(), _picks()]
+    parts += [_pools(), _picks(), *_ordinary()]
     return "\n".join(parts)
 
 
@@ -74,6 +81,23 @@ def _picks() -> str:
             "",
         ]
     )
+
+
+def _ordinary() -> Iterator[str]:
+    """Ordinary keys of all subjects, and what becomes of the answers that a class gives."""
+    yield "## Ordinary answers, by subject\n\nBy what each is compared is guessed from its key.\n"
+    by_subject: dict[str, dict[str, dict[Verdict, list[str]]]] = {}
+    for case in (*cases("develop"), *cases("report")):
+        verdict = compare_written(case.written, [case.key]).verdict
+        of_key = by_subject.setdefault(case.subject, {}).setdefault(case.key, {})
+        of_key.setdefault(verdict, []).append(case.written)
+    for subject, keys in by_subject.items():
+        rows = [
+            f"| {_shown(key)} | " + " | ".join(_several(tuple(told.get(verdict, ()))) for verdict in _SHOWN) + " |"
+            for key, told in keys.items()
+        ]
+        head = ["| the key | right | not right | for the teacher |", "|---|---|---|---|"]
+        yield "\n".join([f"### {subject}", "", *head, *rows, ""])
 
 
 def _several(texts: tuple[str, ...]) -> str:

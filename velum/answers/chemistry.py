@@ -323,7 +323,7 @@ def _ratio(answer: Side, key: Side, rules: Formula) -> Fraction | bool | None:
 
 
 def looks_like_formula(text: str) -> bool:
-    """Whether a key is a formula by its looks: symbols with a digit, a charge or an arrow, or small letters among capitals."""
+    """Whether a key is a formula by its looks: symbols with digits, a charge or an arrow, or of several letters."""
     if len(text) > LONGEST:
         return False
     if read_equation(text):

@@ -2,9 +2,9 @@
 
 The principle: what every fair teacher accepts is right; what none would accept is not right; what a fair teacher would
 want to see goes to the teacher. That something cannot be read is never a reason for "not right" by itself: where the
-right value, word or expression is found in an answer, with words or working around it, beside something else, in another
-unit or another form, it is right if that is plain, and else the teacher looks. The tests hold it to tables of what fair
-teachers decide (tests/tables/).
+right value, word or expression is found in an answer, with words or working around it, beside something else, in
+another unit or another form, it is right if that is plain, and else the teacher looks. The tests hold it to tables of
+what fair teachers decide (tests/tables/).
 """
 
 import re
@@ -46,6 +46,7 @@ _UNREADABLE = (
 )
 _TELLING = re.compile(r"[\d=<>≤≥^²³√¼-¾⅐-⅞+*/:()]")
 """What a number, a time, a formula or an expression has, and a word has not."""
+_BARE_NUMBER = re.compile(r"[-−\d.,\s]*")
 _SAID_TIME = re.compile(r"\b(?:past|to|o'clock|half|noon|midday|midnight)\b", re.IGNORECASE)
 _LETTER = re.compile(r"[^\W\d_]")
 
@@ -60,7 +61,10 @@ def compare_written(
     """
     if not written.strip():
         return blank()
-    marks = [_judge(written, meant, comparison or guess(meant, decimal), decimal) for meant in accepted]
+    if comparison is None:
+        marks = [_judge_by_looks(written, meant, decimal) for meant in accepted]
+    else:
+        marks = [_judge(written, meant, comparison, decimal) for meant in accepted]
     return marks[0] if len(marks) == 1 else best(marks)
 
 
@@ -124,6 +128,12 @@ def _has_digit(text: str) -> bool:
     return any(letter.isnumeric() for letter in text)
 
 
+@lru_cache(maxsize=8_192)
+def _judge_by_looks(written: str, meant: str, decimal: DecimalSign) -> Mark:
+    """Remembered, for many of a class write the same."""
+    return _judge(written, meant, guess(meant, decimal), decimal)
+
+
 def _judge(written: str, meant: str, comparison: Comparison, decimal: DecimalSign) -> Mark:
     """The mark of the answer as it stands; if that is not right, as it is with less around it; else what is in it."""
     mark = _compare(written, meant, comparison, decimal)
@@ -133,7 +143,7 @@ def _judge(written: str, meant: str, comparison: Comparison, decimal: DecimalSig
         return mark
     if isinstance(comparison, Words):
         return mark if mark.verdict is Verdict.TEACHER else _near(written, meant, comparison, decimal) or mark
-    if mark.reason in _AS_SET:
+    if mark.reason in _AS_SET or (mark.reason is reasons.OTHER_VALUE and _BARE_NUMBER.fullmatch(written)):
         return mark
     doubtful = doubts(written) and not doubts(meant)
     for less in unwrapped(written):
@@ -153,7 +163,7 @@ def _near(written: str, meant: str, rules: Words, decimal: DecimalSign) -> Mark 
     if rules.contains or rules.punctuation_counts:
         return None
     if paired := compare_paired(written, meant, decimal):
-        return None if paired.verdict is Verdict.WRONG else paired
+        return paired
     if rules.case_counts and normalise(written) == normalise(meant):
         return None
     return near_words(written, meant, keep_case=rules.case_counts)

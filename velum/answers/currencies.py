@@ -71,8 +71,10 @@ def may_mean(written: str, code: str) -> bool:
 @cache
 def _codes() -> frozenset[str]:
     """Those that are money somewhere today."""
-    territories = [territory for territory in Locale("en").territories if len(territory) == 2]
-    return frozenset(code for territory in territories for code in get_territory_currencies(territory))
+    territories = [str(territory) for territory in Locale("en").territories]
+    return frozenset(
+        code for territory in territories if len(territory) == 2 for code in get_territory_currencies(territory)
+    )
 
 
 @cache

@@ -1,7 +1,7 @@
 """The right answer found within an answer that could not be read as a whole: in a sentence, behind its working.
 
-It is right where that is plain: one number alone among words, or what stands behind the last equals sign. Else the teacher
-looks: where other numbers stand beside it, where it is not worked out, where a no or an or is said.
+It is right where that is plain: one number alone among words, or what stands behind the last equals sign. Else the
+teacher looks: where other numbers stand beside it, where it is not worked out, where a no or an or is said.
 """
 
 import re

@@ -1,8 +1,8 @@
 """How near an answer in words comes to the key where it is not the same: near enough to be right, or to be looked at.
 
-What every fair teacher accepts is right: words around it that say nothing, a hyphen or a space more or less, "do not" for
-"don't", ü written ue, numbers in words or in digits, a list in another order. What many would want to see goes to the
-teacher: slips of spelling, another ending, words left out or put in.
+What every fair teacher accepts is right: words around it that say nothing, a hyphen or a space more or less, "do not"
+for "don't", ü written ue, numbers in words or in digits, a list in another order. What many would want to see goes to
+the teacher: slips of spelling, another ending, words left out or put in.
 """
 
 import re
@@ -102,6 +102,7 @@ _AUXILIARIES = frozenset(
         "they",
     ]
 )
+_FORMULA = re.compile(r"(?:[A-Z][a-z]?[\d₀-₉]*){1,8}")
 _LONGEST = 400
 _MOST_OF = 0.6
 """The share of a key's words that have to be there, where the small ones differ."""
@@ -109,7 +110,11 @@ _MOST_OF = 0.6
 _BEGINNING = 5
 """Letters that two words of one family begin with at least."""
 
+_LOOKED_AT_FROM, _MOST_SLIPS = 3, 3
+_DIGIT = re.compile(r"\d")
 
+
+@lru_cache(maxsize=8_192)
 def near_words(written: str, meant: str, *, keep_case: bool = False) -> Mark | None:
     """The mark of an answer that is not the key word by word; None: it is not near it at all."""
     if max(len(written), len(meant)) > _LONGEST:
@@ -127,7 +132,7 @@ def _doubts_more(written: str, meant: str) -> bool:
     return doubts(written) and not doubts(meant)
 
 
-# --- the same, said otherwise -------------------------------------------------------------------------------------------
+# --- the same, said otherwise
 
 
 def _says_the_same(answer: Sequence[str], key: Sequence[str], written: str, meant: str) -> bool:
@@ -241,7 +246,7 @@ def _without_lead(tokens: Sequence[str]) -> Sequence[str]:
     return tokens[1:] if len(tokens) > 1 and tokens[0] in _ARTICLES else tokens
 
 
-# --- for the teacher --------------------------------------------------------------------------------------------------
+# --- for the teacher
 
 
 def _doubt(answer: Sequence[str], key: Sequence[str], written: str, meant: str) -> Sentence | None:
@@ -259,14 +264,16 @@ def _doubt(answer: Sequence[str], key: Sequence[str], written: str, meant: str) 
         return reasons.NEARLY
     if answer[0] in _OPPOSITES.get(other, "").split():
         return reasons.OTHER_WORD_FOR_IT
-    if names(meant, read_formula(written.strip())) or names(written, read_formula(meant.strip())):
-        return reasons.OTHER_WORD_FOR_IT
+    for name, formula in ((meant, written.strip()), (written, meant.strip())):
+        if _FORMULA.fullmatch(formula) and names(name, read_formula(formula)):
+            return reasons.OTHER_WORD_FOR_IT
     given, wanted = _content(answer), _content(key)
     if not wanted or wanted == ["not"]:
         return None  # the key says nothing but small words: another one is another answer
     if _is_compass(wanted):
         others = any(token in _COMPASS.values() and token not in wanted for token in answer)
-        return reasons.NEARLY if not others and (_slipped(one, other) or one.startswith(other)) else None
+        slipped = distance(one, other, 2) is not None or one.startswith(other)
+        return reasons.NEARLY if slipped and not others else None
     counts, said = _numbers(key), _numbers(answer)
     if counts and counts != said and sorted(counts) == sorted(said):
         # A list of numbers in another order, or things with each other's numbers.
@@ -311,7 +318,7 @@ def _is_compass(words: Sequence[str]) -> bool:
 
 
 def _found(word: str, among: Sequence[str], *, lenient: bool = False) -> bool:
-    """Whether a word is there, or one near it; ``lenient``: beside other words, one of four letters may have another."""
+    """Whether a word is there, or one near it; ``lenient``: of four letters one may be another, beside other words."""
     return any(word == other or _nearly(word, other) or (lenient and _one_other_letter(word, other)) for other in among)
 
 
@@ -323,34 +330,30 @@ def _nearly(one: str, other: str) -> bool:
     """Whether two words are the same but for slips, or of one family."""
     if one == other:
         return True
-    if any(map(str.isdigit, one)) or any(map(str.isdigit, other)):
+    shorter, longer = sorted((len(one), len(other)))
+    if shorter < _LOOKED_AT_FROM or not (one.isalpha() or other.isalpha()) or _DIGIT.search(one + other):
         return False
-    if _slipped(one, other):
+    if longer - shorter <= _MOST_SLIPS and _slipped(one, other, shorter, longer):
         return True
-    alike = _common_beginning(one, other)
-    return (
-        alike >= _BEGINNING and alike >= 0.6 * min(len(one), len(other)) and alike >= 0.45 * max(len(one), len(other))
-    )
-
-
-def _slipped(one: str, other: str) -> bool:
-    """Whether so few letters differ that it may be a slip. In a word of four, another letter makes another word."""
-    most = _looked_at(min(len(one), len(other)))
-    if not most or distance(one, other, most) is None:
+    if one[:_BEGINNING] != other[:_BEGINNING]:
         return False
-    return max(len(one), len(other)) > 4 or len(one) != len(other) or sorted(one) == sorted(other)
+    alike = next((i for i, (a, b) in enumerate(zip(one, other, strict=False)) if a != b), shorter)
+    return alike >= max(_BEGINNING, 0.6 * shorter, 0.45 * longer)
+
+
+def _slipped(one: str, other: str, shorter: int, longer: int) -> bool:
+    """Whether so few letters differ that it may be a slip. In a word of four, another letter makes another word."""
+    if distance(one, other, _looked_at(shorter)) is None:
+        return False
+    return longer > 4 or shorter != longer or sorted(one) == sorted(other)
 
 
 def _looked_at(letters: int) -> int:
     """How many letters may differ for a teacher to want to look."""
-    return 0 if letters < 3 else 1 if letters < 6 else 2 if letters < 9 else 3
+    return 1 if letters < 6 else 2 if letters < 9 else _MOST_SLIPS
 
 
-def _common_beginning(one: str, other: str) -> int:
-    return next((i for i, (a, b) in enumerate(zip(one, other, strict=False)) if a != b), min(len(one), len(other)))
-
-
-# --- words ------------------------------------------------------------------------------------------------------------
+# --- words
 
 
 def _tokens(text: str, keep_case: bool) -> list[str]:

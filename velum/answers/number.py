@@ -39,7 +39,8 @@ _SCALES = {"hundred": 100, "thousand": 10**3, "million": 10**6, "billion": 10**9
 _SCALES |= {"mio": 10**6, "mn": 10**6, "bn": 10**9, "mrd": 10**9}
 _SCALED = re.compile(rf"(-?\d[\d.,' ]*?) ?({'|'.join(_SCALES)})\.?", re.IGNORECASE)
 _RECURRING = re.compile(
-    r"(-?)(\d{0,12})[.,](\d{0,12}?)(?:\((\d{1,12})\)|((?:\d[\u0305\u0307]){1,6})|(\d{1,12}) ?(?:\.{2,}|…)|(\d) ?(?:recurring|rec\.?))",
+    r"(-?)(\d{0,12})[.,](\d{0,12}?)(?:"
+    r"\((\d{1,12})\)|((?:\d[\u0305\u0307]){1,6})|(\d{1,12}) ?(?:\.{2,}|…)|(\d) ?(?:recurring|rec\.?))",
     re.IGNORECASE,
 )
 """A decimal fraction that goes on and on: 0.(3), 0.3 with a dot or a bar above, 0.333..., 0.3 recurring."""

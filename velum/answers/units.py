@@ -12,6 +12,7 @@ Fraction(1, 100)
 import re
 from dataclasses import dataclass
 from fractions import Fraction
+from functools import lru_cache
 
 from velum.answers.currencies import hundredths_of, may_mean, read_currency
 
@@ -122,6 +123,7 @@ _WORDED = {"square ": 2, "sq ": 2, "cubic ": 3, "cu ": 3}
 _LONGEST = 40
 
 
+@lru_cache(maxsize=4_096)
 def read_unit(written: str) -> Unit | None:
     """The unit of that name, or None."""
     text = _NEGATIVE.sub(_below, " ".join(written.split()))

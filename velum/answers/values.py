@@ -41,9 +41,8 @@ def compare_values(written: str, meant: str, rules: Number, decimal: DecimalSign
     answer = read_quantity(written, decimal)
     if answer is None and "=" in written:
         answer = read_quantity(_NAMED.sub("", written, count=1), decimal)
-    if key.unit and key.unit.kind == "time" and (clock := _CLOCK.fullmatch(written.strip())):
-        if (int(clock[1]) * 60 + int(clock[2])) * 60 == key.number.sure * key.unit.size:
-            return for_teacher(reasons.TIME_OR_LENGTH)
+    if _is_clock(written, key):
+        return for_teacher(reasons.TIME_OR_LENGTH)
     if answer is None:
         return wrong(reasons.NOT_A_NUMBER)
     answer = _in_the_keys_unit(answer, key)
@@ -69,6 +68,14 @@ def compare_values(written: str, meant: str, rules: Number, decimal: DecimalSign
     return wrong(problem)
 
 
+def _is_clock(written: str, key: Quantity) -> bool:
+    """Whether a length of time is written as a time of day is: 2:05 for 2 hours 5 minutes."""
+    clock = _CLOCK.fullmatch(written.strip())
+    if clock is None or key.unit is None or key.unit.kind != "time" or key.number.sure is None:
+        return False
+    return (int(clock[1]) * 60 + int(clock[2])) * 60 == key.number.sure * key.unit.size
+
+
 def _of_right_value(value: Fraction, number: Reading, key: Fraction, rules: Number, of_unit: Mark | None) -> Mark:
     """The mark of an answer whose number is right."""
     if of_unit and of_unit.verdict is not Verdict.PARTLY:
@@ -88,8 +95,9 @@ def _is_percent_left_out(meant: str, number: Reading, key: Fraction) -> bool:
 
 
 def _may_be_rounded(value: Fraction, number: Reading, key: Reading, rules: Number) -> bool:
-    """Whether a teacher who set no tolerance may take a value for the key's: one that has more figures and rounds to it,
-    or a decimal fraction near a value that has no end, such as 0.33 for 1/3.
+    """Whether a teacher who set no tolerance may take a value for the key's.
+
+    One that has more figures and rounds to it, or a decimal fraction near a value without end: 0.33 for 1/3.
     """
     if rules.tolerance or key.sure is None or number.fraction:
         return False
@@ -157,7 +165,8 @@ def _unit_of(answer: Quantity, key: Quantity, rules: Number) -> _OfUnit:
             return _OfUnit(for_teacher(reasons.UNIT_UNKNOWN)) if answer.unit else _SAME_UNIT
         if not key.unknown and key.unit is None and _NOUN.fullmatch(answer.unknown) and not doubts(answer.unknown):
             return _SAME_UNIT
-        return _OfUnit(for_teacher(reasons.UNIT_UNKNOWN))
+        others = doubts(answer.unknown) or any(map(str.isdigit, answer.unknown))
+        return _OfUnit(for_teacher(reasons.FOUND_AMONG_OTHERS if others else reasons.UNIT_UNKNOWN))
     mine, wanted = answer.unit, key.unit
     if wanted is None:
         return _SAME_UNIT if mine is None else _OfUnit(for_teacher(reasons.UNIT_UNASKED))

@@ -133,7 +133,7 @@ _LEADING = re.compile(
     r"^(?P<word>[^\W\d_]+(?:['’.][^\W\d_]*)?)[:,]?\s+(?=\S)|^(?P<said>answer|ans|a|solution|result)\s*[:=]\s*", re.I
 )
 _DOUBTS = re.compile(
-    r"\b(?:not|no|never|none|neither|nor|or|either|maybe|perhaps|probably not|without|except|unless|between|dont|isnt)\b"
+    r"\b(?:not|no|never|none|neither|nor|or|either|maybe|perhaps|without|except|unless|between|dont|isnt)\b"
     r"|n['’]t\b|\?\s*$",
     re.IGNORECASE,
 )
@@ -156,9 +156,9 @@ def _with_less(text: str) -> str | None:
         return text[1:-1].strip()
     if found := _SIGNS.match(text):
         return text[found.end() :]
-    if found := _LEADING.match(text):
-        if found["said"] or found["word"].casefold().replace("’", "'") in FILLERS:
-            return text[found.end() :]
+    found = _LEADING.match(text)
+    if found and (found["said"] or found["word"].casefold().replace("’", "'") in FILLERS):
+        return text[found.end() :]
     if found := _STOPS.search(text):
         return text[: found.start()]
     return None

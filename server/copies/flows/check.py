@@ -8,12 +8,13 @@ from typing import Any
 from django.db import IntegrityError
 
 from server.copies.flows.answer import TRIES, check_open
-from server.copies.flows.marking import NOT_RIGHT, kept, reason_of, tries_not_right
+from server.copies.flows.marking import NOT_RIGHT, kept, reason_of, tries_used
 from server.copies.flows.read import read_answer, read_answers
 from server.copies.models import LONGEST_REASON, Answer, Copy, Try
 from server.entrance.errors import Busy, Refused
 from server.handouts.flows.documents import document_of, marked_by
 from server.handouts.models import Handout
+from velum.answers.student_reasons import for_student
 from velum.kinds import Answer as AnswerValue
 from velum.kinds.part import PartRef
 from velum.mark import Verdict
@@ -66,7 +67,7 @@ def check(copy: Copy, ref: PartRef) -> Checked | None:
         if tries and (tries[-1].value, tries[-1].verdict) == (value, verdict):
             return _said_last(copy.handout, ref, tries)
         allowed = copy.handout.tries_allowed
-        if allowed is not None and tries_not_right(tries)[ref] >= allowed:
+        if allowed is not None and tries_used(tries)[ref] >= allowed:
             raise Refused("check.no_tries_left", "No try is left for this question. Your answer is kept as it is.")
         new = Try(
             copy=copy,
@@ -114,7 +115,7 @@ def _said_last(handout: Handout, ref: PartRef, tries: Sequence[Try]) -> Checked:
         answer=None if isinstance(answer, Unreadable) else answer,
         verdict=Verdict(last.verdict),
         tries=len(tries),
-        left=None if allowed is None else max(0, allowed - tries_not_right(tries)[ref]),
-        reason=reason_of(last) if handout.shows_reasons else None,
+        left=None if allowed is None else max(0, allowed - tries_used(tries)[ref]),
+        reason=for_student(reason_of(last), Verdict(last.verdict)) if handout.shows_reasons else None,
         hint=hint or None,
     )

@@ -21,7 +21,7 @@ from velum.sentence import Sentence
 _SENTENCE = TypeAdapter(Sentence)
 
 NOT_RIGHT = (Verdict.WRONG, Verdict.PARTLY)
-"""What a check says of an answer when it has not found it right. What waits for the teacher is neither."""
+"""What a check says of an answer that is not right. What waits for the teacher is neither, and costs nothing."""
 
 
 def marker_of(handout: Handout, keys: KeySet) -> Marker:
@@ -41,6 +41,14 @@ def marks_now(copy: Copy, answers: Iterable[Answer], marker: Marker) -> list[Par
 def tries_not_right(tries: Iterable[Try]) -> Counter[PartRef]:
     """How many checks did not find a part right."""
     return Counter(PartRef(attempt.field_id, attempt.part) for attempt in tries if attempt.verdict in NOT_RIGHT)
+
+
+def tries_used(tries: Iterable[Try]) -> Counter[PartRef]:
+    """How many of the tries that a teacher allows are used up.
+
+    What waits for the teacher uses one too: else what is left would tell that the answer is near.
+    """
+    return Counter(PartRef(attempt.field_id, attempt.part) for attempt in tries if attempt.verdict != Verdict.RIGHT)
 
 
 def stored(copy_id: uuid.UUID, marked: PartMark) -> StoredMark:

@@ -238,7 +238,7 @@ class Checking(WorldCase):
         self.settle(shows_reasons=True, shows_hints=True)
         write(self.copy, revision=1, box1="kelp")
         said = self.check().json()
-        self.assertEqual(said["reason"], "not the words of the key")
+        self.assertEqual(said["reason"], "not what was asked for")
         self.assertEqual(said["hint"], "It has small bladders full of air.")
         self.settle(shows_reasons=False, shows_hints=False)
         write(self.copy, revision=2, box1="wrack")
@@ -286,10 +286,25 @@ class Checking(WorldCase):
         mark.sentence = None  # a release that knew one language kept no more than its words
         self.assertEqual(reason_of(mark), Sentence("same_value", "equal in value; 2 tries before"))
 
-    def test_what_waits_for_the_teacher_costs_no_try(self) -> None:
-        self.settle(tries_allowed=1, try_cost=50)
-        write(self.copy, box3="under a stone")
-        self.assertEqual(self.check("box3").json()["left"], 1)
+    def test_what_waits_for_the_teacher_is_a_try_and_tells_nothing(self) -> None:
+        """Otherwise the tries that are left would tell that an answer is near."""
+        self.settle(tries_allowed=2, try_cost=50, shows_reasons=True)
+        write(self.copy, revision=1, box1="bladerwrack")
+        said = self.check().json()
+        self.assertEqual(
+            (said["verdict"], said["left"], said["reason"]), ("teacher", 1, "your teacher looks at this one")
+        )
+        write(self.copy, revision=2, box1="kelp")
+        self.assertEqual(self.check().json()["left"], 0)
+
+    def test_what_waits_for_the_teacher_costs_nothing(self) -> None:
+        self.settle(try_cost=50)
+        for revision, text in enumerate(("bladerwrack", "bladderwrack"), start=1):
+            write(self.copy, revision=revision, box1=text)
+            self.check()
+        hand_in(self.copy.pk, [], timezone.now())
+        mark = self.copy.marks.get(field_id="box1")
+        self.assertEqual((mark.verdict, mark.earned), ("right", mark.points))
 
     def test_a_blank_has_no_verdict_and_is_no_try(self) -> None:
         self.allow()

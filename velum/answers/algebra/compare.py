@@ -73,8 +73,9 @@ def compare_expressions(written: str, meant: str, rules: Expression, decimal: De
         if values:
             keys = values
         elif keys[0].relations:
-            said = _some_side_is_said(keys, answers)
-            return for_teacher(reasons.RELATION_LEFT_OUT) if said else wrong(reasons.RELATION_MISSING)
+            if _some_side_is_said(keys, answers):
+                return for_teacher(reasons.RELATION_LEFT_OUT)
+            return wrong(reasons.RELATION_MISSING)
         elif (named := _named_value(answers)) is not None:
             answers = (named,)
         else:

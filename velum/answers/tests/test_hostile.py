@@ -24,7 +24,8 @@ from velum.mark import Verdict
 
 PIECES = [*"0123456789", "9" * 20, ".", ",", "'", " ", "/", "*", "^", "^300", "e300", "√", "sqrt(", "(", ")", "=", "<",
           "≥", "±", "x", "y", "π", "½", "²", "%", " or ", ";", ":", "h", " m", "km/h", "£", "CO2", "→", "two",
-          "hundred", "noon", "half past ", "March ", " BC", "14/3/1879", "CHF", " and ", "not ", "0.(3)", "...", "3 r 1", "!", "am", "kelp", "\u0130", "\ufdfa", "\u200b", "\n", "٣", "−", "-", "H", "{"]  # fmt: skip
+          "hundred", "noon", "half past ", "March ", " BC", "14/3/1879", "CHF", " and ", "not ", "0.(3)", "...", 
+          "3 r 1", "!", "am", "kelp", "\u0130", "\ufdfa", "\u200b", "\n", "٣", "−", "-", "H", "{"]  # fmt: skip
 written = st.lists(st.sampled_from(PIECES), max_size=14).map("".join) | st.text(max_size=20)
 
 COMPARISONS: list[Comparison | None] = [

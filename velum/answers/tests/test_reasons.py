@@ -1,7 +1,24 @@
 import unittest
 
 from velum.answers import reasons, units
+from velum.answers.student_reasons import WAITS, for_student
+from velum.mark import Verdict
 from velum.sentence import Sentence
+
+
+class ForStudents(unittest.TestCase):
+    def test_nothing_is_told_of_values_units_counts_or_what_waits(self) -> None:
+        said = [value for value in vars(reasons).values() if isinstance(value, Sentence)]
+        said += [reasons.slips(2), reasons.other_kind("length", "time"), reasons.unclear(["1.5", "15"])]
+        for reason in said:
+            for verdict in Verdict:
+                with self.subTest(reason.code, verdict=verdict):
+                    told = for_student(reason, verdict)
+                    if verdict is Verdict.TEACHER:
+                        self.assertEqual(told, WAITS)
+                    elif told:
+                        self.assertFalse(told.filled)
+                        self.assertNotIn("please look", told.words)
 
 
 class Units(unittest.TestCase):

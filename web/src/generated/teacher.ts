@@ -582,7 +582,7 @@ export interface components {
              */
             also: string[];
             /** Comparison */
-            comparison?: (components["schemas"]["Words"] | components["schemas"]["Number"] | components["schemas"]["Time"] | components["schemas"]["Ratio"] | components["schemas"]["Formula"] | components["schemas"]["Expression"]) | null;
+            comparison?: (components["schemas"]["Words"] | components["schemas"]["Number"] | components["schemas"]["Time"] | components["schemas"]["Date"] | components["schemas"]["Ratio"] | components["schemas"]["Formula"] | components["schemas"]["Expression"]) | null;
             /**
              * Kind
              * @default answer_box
@@ -1000,6 +1000,17 @@ export interface components {
             boxes: components["schemas"]["Box"][];
         };
         /**
+         * Date
+         * @description As dates, or years with their era.
+         */
+        Date: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            by: "date";
+        };
+        /**
          * DeskSheet
          * @description A worksheet as it lies on the desk.
          *
@@ -1241,7 +1252,7 @@ export interface components {
                      */
                     also: string[];
                     /** Comparison */
-                    comparison?: (components["schemas"]["Words"] | components["schemas"]["Number"] | components["schemas"]["Time"] | components["schemas"]["Ratio"] | components["schemas"]["Formula"] | components["schemas"]["Expression"]) | null;
+                    comparison?: (components["schemas"]["Words"] | components["schemas"]["Number"] | components["schemas"]["Time"] | components["schemas"]["Date"] | components["schemas"]["Ratio"] | components["schemas"]["Formula"] | components["schemas"]["Expression"]) | null;
                     /**
                      * Kind
                      * @default answer_box
@@ -1758,7 +1769,7 @@ export interface components {
                  */
                 also: string[];
                 /** Comparison */
-                comparison?: (components["schemas"]["Words"] | components["schemas"]["Number"] | components["schemas"]["Time"] | components["schemas"]["Ratio"] | components["schemas"]["Formula"] | components["schemas"]["Expression"]) | null;
+                comparison?: (components["schemas"]["Words"] | components["schemas"]["Number"] | components["schemas"]["Time"] | components["schemas"]["Date"] | components["schemas"]["Ratio"] | components["schemas"]["Formula"] | components["schemas"]["Expression"]) | null;
                 /**
                  * Kind
                  * @default answer_box
@@ -2839,7 +2850,7 @@ export interface components {
                  */
                 also: string[];
                 /** Comparison */
-                comparison?: (components["schemas"]["Words"] | components["schemas"]["Number"] | components["schemas"]["Time"] | components["schemas"]["Ratio"] | components["schemas"]["Formula"] | components["schemas"]["Expression"]) | null;
+                comparison?: (components["schemas"]["Words"] | components["schemas"]["Number"] | components["schemas"]["Time"] | components["schemas"]["Date"] | components["schemas"]["Ratio"] | components["schemas"]["Formula"] | components["schemas"]["Expression"]) | null;
                 /**
                  * Kind
                  * @default answer_box
@@ -3432,7 +3443,7 @@ export interface components {
             /** Examples */
             examples: components["schemas"]["Tried"][];
             /** Guessed */
-            guessed: components["schemas"]["Words"] | components["schemas"]["Number"] | components["schemas"]["Time"] | components["schemas"]["Ratio"] | components["schemas"]["Formula"] | components["schemas"]["Expression"];
+            guessed: components["schemas"]["Words"] | components["schemas"]["Number"] | components["schemas"]["Time"] | components["schemas"]["Date"] | components["schemas"]["Ratio"] | components["schemas"]["Formula"] | components["schemas"]["Expression"];
             /** Has Unit */
             has_unit: boolean;
             /** Proposals */

@@ -19,7 +19,7 @@
   let { rules, text, hasUnit, onrules }: Props = $props();
 
   const UNITS: [Rules["unit"], string][] = [
-    ["asked", "Has to be written"],
+    ["asked", "Left out, you look"],
     ["half", "Left out, costs half"],
     ["optional", "May be left out"],
     ["ignored", "Does not count"],

@@ -10,6 +10,7 @@ export const NAMES: Record<By, string> = {
   words: "Words",
   number: "A number",
   time: "A time of day",
+  date: "A date or a year",
   ratio: "A ratio",
   formula: "A chemical formula",
   expression: "An expression or equation",
@@ -32,6 +33,7 @@ export function plain(by: By): Comparison {
     case "number":
       return { by, decimal: null, tolerance: null, unit: "asked", lowest_terms: false };
     case "time":
+    case "date":
       return { by };
     case "ratio":
       return { by, lowest_terms: false };
