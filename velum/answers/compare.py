@@ -16,7 +16,8 @@ from velum.answers.algebra.compare import compare_expressions, looks_like_expres
 from velum.answers.chemistry import compare_formulas, looks_like_formula
 from velum.answers.comparison import Comparison, Date, Expression, Formula, Number, Ratio, Time, Words
 from velum.answers.dates import compare_dates, era_of, looks_like_date
-from velum.answers.found_in import found_in
+from velum.answers.found_in import MOST_NUMBERS, MOST_WORDS, found_in
+from velum.answers.near_words import LONGEST as NEAR
 from velum.answers.near_words import near_words
 from velum.answers.number import DecimalSign
 from velum.answers.number_words import read_ordinal
@@ -31,6 +32,12 @@ from velum.mark import Mark, Verdict, best, blank, for_teacher, right
 
 LONGEST = 1_500
 """Letters: a page. What is longer, no machine compares in a moment, and a teacher reads it anyhow."""
+
+_EACH_PART, _EACH_NUMBER, _SUM = 40, 13, 100
+"""How much work it may be to look for the key in the parts of an answer that begin with one of its words, to look at
+one of its numbers, and to work out a sum.
+"""
+_WORKED = re.compile(r"(?=.*[-+*/×÷·^!])[-\d\s.,()+*/×÷·^!x:=−]+")
 
 _PLAIN_WORDS = Words()
 _AS_SET = (reasons.NOT_LOWEST, reasons.NOT_ROUNDED, reasons.OTHER_FORM)
@@ -81,6 +88,8 @@ def steps_of_comparing(written: str, meant: str, comparison: Comparison | None) 
     By the looks of the key where it is not said by what is compared: to guess it would be work itself.
     """
     letters = len(written) + len(meant)
+    # Each word of an answer that is not the key's is looked for among those of the key.
+    near = 10 + min(len(written), NEAR) * min(len(meant), NEAR) // 1_200
     match comparison:
         case _ if max(len(written), len(meant)) > LONGEST:
             return 5
@@ -89,11 +98,15 @@ def steps_of_comparing(written: str, meant: str, comparison: Comparison | None) 
         case Words(numbers_by_value=True):
             return 1 + letters // 2
         case Words(slips=True):
-            return 1 + letters // 50
+            return 1 + letters // 50 + near
         case Words():
-            return 1 + letters // 200
+            return 1 + letters // 200 + near
+        case _ if comparison or _TELLING.search(meant) or _SAID_TIME.search(meant):
+            parts = written.count(" ")
+            within = _EACH_NUMBER * min(parts, MOST_NUMBERS) if parts >= MOST_WORDS else _EACH_PART * parts
+            return 4 + within + (_SUM if _WORKED.fullmatch(written) else 0)
         case _:
-            return 4 if _TELLING.search(meant) else 1 + letters // 200
+            return 1 + letters // 200 + near
 
 
 @lru_cache(maxsize=8_192)

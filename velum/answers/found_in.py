@@ -7,6 +7,7 @@ teacher looks: where other numbers stand beside it, where it is not worked out, 
 import re
 from collections.abc import Callable, Iterator
 from fractions import Fraction
+from itertools import islice
 from math import factorial
 
 from velum.answers import reasons
@@ -22,7 +23,10 @@ from velum.mark import Mark, Verdict, for_teacher
 
 Compare = Callable[[str, str, Comparison, DecimalSign], Mark]
 
-_MOST_WORDS, _MOST_TOGETHER = 40, 5
+MOST_WORDS, _MOST_TOGETHER = 12, 4
+"""Words of an answer in which the right one is looked for, and how many of them it may have."""
+
+MOST_NUMBERS, _LONGEST_SUM = 10, 60
 _NUMBER = re.compile(r"(?<![\w.,])[€£$¥]?[-−]?(?:\d[\d.,'’/⁄]*(?:(?: \d{3})+(?!\d))?(?: \d+/\d+)?|[½¼¾⅓⅔⅕⅖⅛])")
 _REASONED = re.compile(
     r"\b(?:more|less|greater|fewer|bigger|smaller|over|under|least|most|above|below|than|half|twice|times|plus|minus)\b",
@@ -42,7 +46,7 @@ def found_in(written: str, meant: str, comparison: Comparison, decimal: DecimalS
     if isinstance(comparison, Number):
         return _number_in(text, meant, comparison, decimal, compare)
     words = text.split()
-    if not 1 < len(words) <= _MOST_WORDS:
+    if not 1 < len(words) <= MOST_WORDS:
         return None
     for part in _parts(words):
         if compare(part, meant, comparison, decimal).verdict is Verdict.RIGHT:
@@ -77,6 +81,8 @@ def _worth(text: str, decimal: DecimalSign) -> Fraction | None:
     """What a sum comes to; None: it is none, or has letters."""
     if found := _FACTORIAL.fullmatch(text):
         return Fraction(factorial(int(found[1])))
+    if len(text) > _LONGEST_SUM:
+        return None
     sum_ = re.sub(r"(?<=\d) ?(?:x|×) ?(?=\d)", "*", text.replace("÷", "/").replace(":", "/"))
     statements = read(sum_, decimal)
     if len(statements) != 1 or statements[0].relations or letters(statements[0].sides[0]):
@@ -91,7 +97,7 @@ def _number_in(text: str, meant: str, rules: Number, decimal: DecimalSign, compa
     """The mark of a number among words."""
     if "=" in text:
         text = text.rsplit("=", 1)[1]
-    found = list(_quantities(text, decimal))
+    found = list(islice(_quantities(text, decimal), MOST_NUMBERS))
     marks = [compare(each, meant, rules, decimal) for each in found]
     if not any(mark.share or mark.verdict is Verdict.TEACHER for mark in marks):
         return None

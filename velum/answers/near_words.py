@@ -103,7 +103,8 @@ _AUXILIARIES = frozenset(
     ]
 )
 _FORMULA = re.compile(r"(?:[A-Z][a-z]?[\d₀-₉]*){1,8}")
-_LONGEST = 400
+LONGEST = 400
+"""Letters: a few sentences. In longer texts nobody looks for slips."""
 _MOST_OF = 0.6
 """The share of a key's words that have to be there, where the small ones differ."""
 
@@ -117,7 +118,7 @@ _DIGIT = re.compile(r"\d")
 @lru_cache(maxsize=8_192)
 def near_words(written: str, meant: str, *, keep_case: bool = False) -> Mark | None:
     """The mark of an answer that is not the key word by word; None: it is not near it at all."""
-    if max(len(written), len(meant)) > _LONGEST:
+    if max(len(written), len(meant)) > LONGEST:
         return None
     key, answer = _tokens(meant, keep_case), _tokens(written, keep_case)
     if not key or not answer:
