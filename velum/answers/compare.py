@@ -89,7 +89,7 @@ def steps_of_comparing(written: str, meant: str, comparison: Comparison | None) 
     """
     letters = len(written) + len(meant)
     # Each word of an answer that is not the key's is looked for among those of the key.
-    near = 10 + min(len(written), NEAR) * min(len(meant), NEAR) // 1_200
+    near = 1 + min(len(written), NEAR) * min(len(meant), NEAR) // 1_200
     match comparison:
         case _ if max(len(written), len(meant)) > LONGEST:
             return 5

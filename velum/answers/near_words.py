@@ -11,6 +11,8 @@ from collections import Counter
 from collections.abc import Sequence
 from functools import lru_cache
 
+from rapidfuzz import fuzz
+
 from velum.answers import reasons
 from velum.answers.chemistry import names, read_formula
 from velum.answers.number_words import read_ordinal, read_words
@@ -110,6 +112,9 @@ _MOST_OF = 0.6
 
 _BEGINNING = 5
 """Letters that two words of one family begin with at least."""
+
+_NOTHING_ALIKE = 50
+"""Of 100: two texts whose most alike parts are less alike have no word in common, nor nearly."""
 
 _LOOKED_AT_FROM, _MOST_SLIPS = 3, 3
 _DIGIT = re.compile(r"\d")
@@ -268,6 +273,8 @@ def _doubt(answer: Sequence[str], key: Sequence[str], written: str, meant: str) 
     for name, formula in ((meant, written.strip()), (written, meant.strip())):
         if _FORMULA.fullmatch(formula) and names(name, read_formula(formula)):
             return reasons.OTHER_WORD_FOR_IT
+    if fuzz.partial_ratio(one, other) < _NOTHING_ALIKE and not _numbers(answer):
+        return None
     given, wanted = _content(answer), _content(key)
     if not wanted or wanted == ["not"]:
         return None  # the key says nothing but small words: another one is another answer
