@@ -15,7 +15,7 @@ from velum.document.document import Title
 from velum.document.tests.numbering_cases import NUMBERING_CASES
 from velum.fixtures.fixture import Words
 from velum.fixtures.picture import Alternative
-from velum.kinds.answer_box import Placeholder, Written
+from velum.kinds.answer_box import Placeholder, RefusedSays, Written
 from velum.kinds.choice import OptionText
 from velum.kinds.part import Hint, Name, QuestionNumber
 
@@ -31,6 +31,7 @@ def limits() -> dict[str, int]:
         "number": QuestionNumber,
         "option": OptionText,
         "placeholder": Placeholder,
+        "refused_says": RefusedSays,
         "title": Title,
         "words": Words,
         "written": Written,

@@ -42,7 +42,7 @@ class Checking(Journey):
         sheet.write(4, "5.8")
         expect(questions).to_contain_text("3 tries left")
         questions.get_by_role("button", name="Check 4").click()
-        expect(questions).to_contain_text("not right: another number")
+        expect(questions).to_contain_text("not right: not what was asked for")
         expect(questions).to_contain_text("Each day it is 0.2 m deeper.")
         expect(questions).to_contain_text("2 tries left")
         self.assert_accessible(sheet.page)

@@ -46,9 +46,12 @@ class KeySheet(Journey):
         expect(slip.get_by_role("list", name="Also right").get_by_role("listitem")).to_have_count(2)
         said = slip.get_by_label("What would be said of it")
         slip.get_by_label("Try an answer").fill("Port")
-        expect(said).to_contain_text("not the words of the key")
+        expect(said).to_contain_text("says the same")
         slip.get_by_text("Compared as").click()
-        slip.get_by_label("the, a, an in front do not count").check()
+        slip.get_by_label("Capital letters count").check()
+        slip.get_by_label("Try an answer").fill("THE PORT")
+        expect(said).to_contain_text("not the words of the key")
+        slip.get_by_label("Try an answer").fill("port")
         expect(said).to_contain_text("says the same")
         self.assert_accessible(self.page)
         slip.get_by_role("button", name="the port is not right").click()
@@ -56,13 +59,36 @@ class KeySheet(Journey):
         self.editor.expect_saved()
         self.keepers_log.refresh_from_db()
         key = self.keepers_log.document["keys"]["box000"]
-        self.assertEqual((key["also"], key["comparison"]["articles_ignored"]), (["the harbor"], True))
+        self.assertEqual((key["also"], key["comparison"]["case_counts"]), (["the harbor"], True))
+
+    def test_wrong_answers_are_expected(self) -> None:
+        slip = self.editor.slip
+        self.editor.key(1).fill("high tide")
+        said = slip.get_by_label("What would be said of it")
+        slip.get_by_label("Try an answer").fill("low tide")
+        expect(said).to_contain_text("not the words of the key")
+        slip.get_by_text("Wrong answers to expect").click()
+        slip.get_by_label("Another wrong answer").fill("low tide")
+        slip.get_by_label("Another wrong answer").press("Enter")
+        slip.get_by_label("What students are told of low tide").fill("That is six hours later.")
+        expect(said).to_contain_text("That is six hours later.")
+        slip.get_by_label("What low tide is worth").select_option("Worth 50 %")
+        expect(said).to_contain_text("partly right")
+        self.assert_accessible(self.page)
+        self.editor.expect_saved()
+        self.page.reload()
+        self.editor.key(1).click()
+        expect(slip.get_by_text("Wrong answers to expect: 1")).to_be_visible()
+        slip.get_by_role("button", name="Expect low tide no longer").click()
+        self.editor.expect_saved()
+        self.keepers_log.refresh_from_db()
+        self.assertEqual(self.keepers_log.document["keys"]["box000"]["refused"], [])
 
     def test_a_number_is_taken_for_one_and_may_be_near(self) -> None:
         slip = self.editor.slip
         self.editor.key(15).fill("12 cm")
         examples = slip.get_by_role("list", name="Examples")
-        expect(examples).to_contain_text("unit missing")
+        expect(examples).to_contain_text("without its unit")
         said = slip.get_by_label("What would be said of it")
         slip.get_by_label("Try an answer").fill("0.121 m")
         expect(said).to_contain_text("another number")
@@ -82,7 +108,7 @@ class KeySheet(Journey):
     def test_the_guess_is_changed(self) -> None:
         slip = self.editor.slip
         self.editor.key(15).fill("12")
-        slip.get_by_label("Try an answer").fill("twelve")
+        slip.get_by_label("Try an answer").fill("12.0")
         said = slip.get_by_label("What would be said of it")
         expect(said).to_contain_text("equal in value")
         slip.get_by_text("Compared as").click()

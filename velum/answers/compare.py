@@ -75,6 +75,33 @@ def compare_written(
     return marks[0] if len(marks) == 1 else best(marks)
 
 
+def is_refused(
+    written: str, refused: str, accepted: Sequence[str], comparison: Comparison | None, decimal: DecimalSign
+) -> bool:
+    """Whether an answer is one that is not accepted, though slips or a tolerance would let it pass.
+
+    What is accepted as it stands is not refused for being equal: 1/2 where 2/4 is not accepted.
+    """
+    if not written.strip():
+        return False
+    if normalise(written) == normalise(refused):
+        return True
+    strict = _strict(comparison or guess(accepted[0], decimal))
+    if _compare(written, refused, strict, decimal).verdict is not Verdict.RIGHT:
+        return False
+    return all(_compare(written, meant, strict, decimal).verdict is not Verdict.RIGHT for meant in accepted)
+
+
+def _strict(comparison: Comparison) -> Comparison:
+    match comparison:
+        case Words():
+            return comparison.changed(slips=False, contains=False)
+        case Number():
+            return comparison.changed(tolerance=None)
+        case _:
+            return comparison
+
+
 def steps_of_reading(written: str) -> int:
     """How much work reading an answer may take at most, in hundredths of a millisecond."""
     if len(written) > LONGEST or not _TELLING.search(written):

@@ -35,7 +35,7 @@ class Words(Model):
     case_counts: bool = False
     accents_ignored: bool = False
     articles_ignored: bool = False
-    """Whether "the", "a" or "an" in front do not count."""
+    """Whether "the", "a" or "an" in front do not count. Keys of earlier releases have it; today they never do."""
     punctuation_counts: bool = False
     """Whether punctuation at the end counts too."""
     slips: bool = False

@@ -4,6 +4,7 @@ from velum.sentence import Sentence, either
 
 SAME_WORDS = Sentence("same_words", "says the same")
 SAME_VALUE = Sentence("same_value", "equal in value")
+NOT_ACCEPTED = Sentence("not_accepted", "one of the answers that are not accepted")
 OTHER_WORDS = Sentence("other_words", "not the words of the key")
 OTHER_CASE = Sentence("other_case", "capital and small letters differ")
 OTHER_ACCENTS = Sentence("other_accents", "accents differ")
@@ -96,6 +97,11 @@ FORM_LOOK = Sentence("form_look", "equal, but in another form: please look")
 NOT_AN_EXPRESSION = Sentence("not_an_expression", "cannot be read as an expression")
 CANNOT_TELL = Sentence("cannot_tell", "whether it is equal could not be found out: please look")
 TOO_LONG = Sentence("too_long", "too long to be compared: please look")
+
+
+def expected(says: str) -> Sentence:
+    """An answer that the teacher expected, and what the teacher says to it."""
+    return Sentence("expected", "{says}", {"says": says}) if says else NOT_ACCEPTED
 
 
 def slips(count: int) -> Sentence:

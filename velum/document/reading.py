@@ -137,4 +137,5 @@ UPGRADES: dict[int, Callable[[Json], Json]] = {
     3: _with_settings,
     4: _as_it_is,  # pages got a list of what was refused
     5: _as_it_is,  # fields got a look of their own
+    6: _as_it_is,  # keys got answers that are not accepted, and dates
 }

@@ -1,18 +1,20 @@
 """Answer box: a place on the page that a student types into."""
 
+from fractions import Fraction
 from typing import Annotated, Literal
 
 from pydantic import Field, StringConstraints
 
-from velum.answers.compare import LONGEST, compare_written, steps_of_comparing, steps_of_reading
+from velum.answers import reasons
+from velum.answers.compare import LONGEST, compare_written, is_refused, steps_of_comparing, steps_of_reading
 from velum.answers.comparison import Comparison
 from velum.answers.dates import unclear_dates
 from velum.answers.says import says
 from velum.answers.settings import AnswerSettings
 from velum.geometry.box import Box
 from velum.kinds.kind import AnswerBase, FieldBase, InAnyOrder, KeyBase, Kind, PromptBase, alone
-from velum.mark import Mark
-from velum.model import NoNul
+from velum.mark import Mark, partly, wrong
+from velum.model import Model, NoNul
 from velum.sentence import Filling, Sentence, either
 
 Lines = Literal["one", "several"]
@@ -26,7 +28,18 @@ Written = Annotated[str, StringConstraints(max_length=20_000), NoNul]
 Placeholder = Annotated[str, StringConstraints(max_length=100), NoNul]
 
 Right = Annotated[Written, StringConstraints(min_length=1)]
-MOST_ACCEPTED = 100
+RefusedSays = Annotated[str, StringConstraints(max_length=200), NoNul]
+MOST_ACCEPTED, MOST_REFUSED = 100, 30
+
+
+class Refused(Model):
+    """An answer that is to be expected and is not right, or not wholly."""
+
+    text: Right
+    says: RefusedSays = ""
+    """What the student is told: "that is the low tide"."""
+    percent: Annotated[int, Field(ge=0, le=99)] = 0
+    """What it is worth of the points."""
 
 
 class AnswerBox(FieldBase):
@@ -43,6 +56,8 @@ class AnswerBoxKey(KeyBase):
     text: Right
     also: Annotated[tuple[Right, ...], Field(max_length=MOST_ACCEPTED)] = ()
     """What else counts as right."""
+    refused: Annotated[tuple[Refused, ...], Field(max_length=MOST_REFUSED)] = ()
+    """Stronger than slips and tolerances."""
     comparison: Comparison | None = None
     """By what answers are compared; None: it is guessed from each right one."""
 
@@ -68,7 +83,12 @@ _LONG = Sentence("doubt.long", "The right answer is so long that only the same w
 
 
 def _judge(field: AnswerBox, key: AnswerBoxKey, answer: AnswerBoxAnswer, settings: AnswerSettings) -> Mark:
-    return compare_written(answer.text, (key.text, *key.also), key.comparison, settings.decimal)
+    accepted = (key.text, *key.also)
+    for refused in key.refused:
+        if is_refused(answer.text, refused.text, accepted, key.comparison, settings.decimal):
+            reason = reasons.expected(refused.says)
+            return partly(Fraction(refused.percent, 100), reason) if refused.percent else wrong(reason)
+    return compare_written(answer.text, accepted, key.comparison, settings.decimal)
 
 
 def _key_from_text(field: AnswerBox, part: str, text: str, key: AnswerBoxKey | None) -> AnswerBoxKey | None:
@@ -95,11 +115,12 @@ def _doubt(field: AnswerBox, key: AnswerBoxKey, settings: AnswerSettings) -> Sen
 def _alternatives(key: AnswerBoxKey) -> tuple[AnswerBoxKey, ...]:
     if not key.also:
         return (key,)
-    return tuple(AnswerBoxKey(text=text, comparison=key.comparison) for text in (key.text, *key.also))
+    return tuple(key.changed(text=text, also=()) for text in (key.text, *key.also))
 
 
 def _steps(key: AnswerBoxKey, answer: AnswerBoxAnswer) -> int:
-    return sum(steps_of_comparing(answer.text, text, key.comparison) for text in (key.text, *key.also))
+    texts = (key.text, *key.also, *(refused.text for refused in key.refused))
+    return sum(steps_of_comparing(answer.text, text, key.comparison) for text in texts)
 
 
 ANSWER_BOX = Kind(

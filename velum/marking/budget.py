@@ -3,7 +3,7 @@
 It is reckoned and not measured, so that a copy has the same marks whenever, wherever and with whomever it is marked.
 """
 
-MOST_STEPS = 8_500
+MOST_STEPS = 10_000
 """In hundredths of a millisecond of an ordinary machine (``Kind.steps_of_reading`` and ``steps_of_judging``)."""
 
 

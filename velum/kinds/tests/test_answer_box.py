@@ -1,7 +1,9 @@
 import unittest
+from fractions import Fraction
 
+from velum.answers.comparison import Number, Within, Words
 from velum.geometry.box import Box
-from velum.kinds.answer_box import ANSWER_BOX, AnswerBox, AnswerBoxAnswer, AnswerBoxKey
+from velum.kinds.answer_box import ANSWER_BOX, AnswerBox, AnswerBoxAnswer, AnswerBoxKey, Refused
 from velum.kinds.kind import AnswerRefused
 from velum.kinds.part import WHOLE
 from velum.mark import Verdict
@@ -18,6 +20,30 @@ class AnswerBoxes(unittest.TestCase):
         self.assertIs(verdict("bladder wrack", "Bladder wrack"), Verdict.RIGHT)
         self.assertIs(verdict("4.80", "4.8"), Verdict.RIGHT)
         self.assertIs(verdict("bladder wrack", "goby"), Verdict.WRONG)
+
+    def refusing(self, text: str, key: AnswerBoxKey) -> tuple[Verdict, Fraction, str]:
+        mark = ANSWER_BOX.marks(FIELD, key, AnswerBoxAnswer(text=text))[WHOLE]
+        return mark.verdict, mark.share, mark.reason.words
+
+    def test_an_expected_wrong_answer_is_stronger_than_slips_and_tolerance(self) -> None:
+        low = Refused(text="low tide", says="That is six hours later.")
+        key = AnswerBoxKey(text="high tide", refused=(low,))
+        self.assertEqual(self.refusing("Low tide.", key), (Verdict.WRONG, 0, "That is six hours later."))
+        self.assertIs(self.refusing("high tide", key)[0], Verdict.RIGHT)
+        near = AnswerBoxKey(
+            text="10", comparison=Number(tolerance=Within(amount="2")), refused=(Refused(text="9", percent=25),)
+        )
+        self.assertEqual(self.refusing("9.0", near)[:2], (Verdict.PARTLY, Fraction(1, 4)))
+        self.assertIs(self.refusing("11", near)[0], Verdict.RIGHT)
+        slips = AnswerBoxKey(text="harbour", comparison=Words(slips=True), refused=(Refused(text="harbor"),))
+        self.assertIs(self.refusing("Harbor", slips)[0], Verdict.WRONG)
+        self.assertIs(self.refusing("habrour", slips)[0], Verdict.RIGHT)
+
+    def test_what_is_accepted_as_it_stands_is_never_refused_for_being_equal(self) -> None:
+        key = AnswerBoxKey(text="1/2", refused=(Refused(text="2/4", says="Go on."),))
+        self.assertIs(self.refusing("1/2", key)[0], Verdict.RIGHT)
+        self.assertIs(self.refusing("0.5", key)[0], Verdict.RIGHT)
+        self.assertEqual(self.refusing("2/4", key), (Verdict.WRONG, 0, "Go on."))
 
     def test_spaces_alone_are_blank(self) -> None:
         self.assertIs(verdict("goby", " \n\t"), Verdict.BLANK)

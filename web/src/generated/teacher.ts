@@ -589,6 +589,11 @@ export interface components {
              * @constant
              */
             kind: "answer_box";
+            /**
+             * Refused
+             * @default []
+             */
+            refused: components["schemas"]["Refused"][];
             /** Text */
             text: string;
         };
@@ -1259,6 +1264,11 @@ export interface components {
                      * @constant
                      */
                     kind: "answer_box";
+                    /**
+                     * Refused
+                     * @default []
+                     */
+                    refused: components["schemas"]["Refused"][];
                     /** Text */
                     text: string;
                 } | {
@@ -1304,10 +1314,10 @@ export interface components {
             title: string;
             /**
              * Version
-             * @default 6
+             * @default 7
              * @constant
              */
-            version: 6;
+            version: 7;
         };
         /**
          * DoubtOut
@@ -1776,6 +1786,11 @@ export interface components {
                  * @constant
                  */
                 kind: "answer_box";
+                /**
+                 * Refused
+                 * @default []
+                 */
+                refused: components["schemas"]["Refused"][];
                 /** Text */
                 text: string;
             } | {
@@ -2470,6 +2485,24 @@ export interface components {
             width: number;
         };
         /**
+         * Refused
+         * @description An answer that is to be expected and is not right, or not wholly.
+         */
+        Refused: {
+            /**
+             * Percent
+             * @default 0
+             */
+            percent: number;
+            /**
+             * Says
+             * @default
+             */
+            says: string;
+            /** Text */
+            text: string;
+        };
+        /**
          * RefuseFound
          * @description Say what of all that is found on a page is not wanted: places on the page of its file.
          */
@@ -2857,6 +2890,11 @@ export interface components {
                  * @constant
                  */
                 kind: "answer_box";
+                /**
+                 * Refused
+                 * @default []
+                 */
+                refused: components["schemas"]["Refused"][];
                 /** Text */
                 text: string;
             } | {

@@ -5,7 +5,13 @@ import { USUAL } from "../kinds/look";
 import { applied, inverse, joined } from "./edits";
 
 const box = (id: string, x = 10): Field => answerBox.draw(id, "page1", { x, y: 10, width: 50, height: 20 });
-const key = (text: string) => ({ kind: "answer_box" as const, text, also: [], comparison: null });
+const key = (text: string) => ({
+  kind: "answer_box" as const,
+  text,
+  also: [],
+  refused: [],
+  comparison: null,
+});
 function page(id: string, width: number, height: number): Document["pages"][number] {
   return {
     id,
@@ -23,7 +29,7 @@ function page(id: string, width: number, height: number): Document["pages"][numb
 const GROUP = { id: "group1", fields: ["aaaa", "bbbb"], any_order: true, all_or_nothing: false, points: 2 };
 
 const sheet: Document = {
-  version: 6,
+  version: 7,
   title: "Tides",
   pages: [page("page1", 600, 800), page("page2", 800, 600), page("page3", 600, 800)],
   aside: [page("page9", 600, 800)],

@@ -10,7 +10,9 @@
   );
 
   function write(text: string) {
-    onkey(text.trim() ? { also: [], comparison: null, ...fieldKey, kind: "answer_box", text } : null);
+    onkey(
+      text.trim() ? { also: [], refused: [], comparison: null, ...fieldKey, kind: "answer_box", text } : null,
+    );
   }
 </script>
 

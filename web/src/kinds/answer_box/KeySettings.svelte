@@ -6,6 +6,7 @@
   import type { KeySettingsProps } from "../teacher";
   import { NAMES, plain, WORD_RULES, type By } from "./comparisons";
   import NumberRules from "./NumberRules.svelte";
+  import RefusedAnswers from "./RefusedAnswers.svelte";
 
   let { fieldKey, settings, onkey }: KeySettingsProps<"answer_box"> = $props();
 
@@ -104,6 +105,7 @@
       </p>
     {/if}
   </div>
+  <RefusedAnswers refused={fieldKey.refused} onrefused={(refused) => onkey({ ...fieldKey, refused })} />
   <Folded title="Compared as: {NAMES[by]}" open={comparison !== null}>
     <div class="space-y-4">
       <label class="block">

@@ -48,7 +48,6 @@ export function plain(by: By): Comparison {
 export const WORD_RULES = [
   ["case_counts", "Capital letters count"],
   ["accents_ignored", "Accents do not count"],
-  ["articles_ignored", "The, a, an in front do not count"],
   ["punctuation_counts", "Punctuation at the end counts"],
   ["slips", "Let slips of spelling pass in long words"],
   ["contains", "Enough that these words are in it"],

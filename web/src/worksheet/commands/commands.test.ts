@@ -51,13 +51,13 @@ const line = (id: string): Fixture => ({
 });
 
 const sheet: Document = {
-  version: 6,
+  version: 7,
   title: "Tides",
   pages: [page],
   aside: [],
   fixtures: [line("low1"), line("mid1"), line("top1")],
   fields: [box("aaaa", 100), box("bbbb", 200), box("cccc", 300)],
-  keys: { bbbb: { kind: "answer_box", text: "ebb", also: [], comparison: null } },
+  keys: { bbbb: { kind: "answer_box", text: "ebb", also: [], refused: [], comparison: null } },
   groups: [],
   settings: { decimal: "." },
   style: USUAL,
@@ -161,7 +161,7 @@ test("fields are marked together, and one by one again", () => {
 });
 
 test("a key is set by the field's id, wherever the selection has gone; of a field that is gone there is none", () => {
-  const key = { kind: "answer_box" as const, text: "flood", also: [], comparison: null };
+  const key = { kind: "answer_box" as const, text: "flood", also: [], refused: [], comparison: null };
   expect(after(setKey(sheet, "aaaa", key)).keys["aaaa"]).toEqual(key);
   expect(after(setKey(sheet, "bbbb", null)).keys).toEqual({});
   expect(setKey(sheet, "gone", key)).toBeUndefined();
