@@ -235,7 +235,7 @@ def _difference(answer: frozenset[Reading], key: frozenset[Reading]) -> Mark:
 
 
 _ROOTS = {
-    "H": ("hydr", "acid", "water"),
+    "H": ("hydr", "acid", "water", "methan", "ethan", "ammon"),
     "O": ("ox", "at", "it", "water", "hydr"),
     "C": ("carb", "methan", "ethan", "cyan"),
     "N": ("nitr", "ammon"),

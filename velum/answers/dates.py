@@ -1,7 +1,7 @@
 """Dates and years, in the usual orders, with the names of months in many languages.
 
-Names of months: Unicode CLDR, as Babel has them. The order of day and month differs from country to country, so where
-both could be either, a date in digits has two readings.
+The order of day and month differs from country to country, so where both could be either, a date in digits has two
+readings.
 
 >>> read_date("14 March 1879") == read_date("March 14th, 1879") == read_date("1879-03-14") == read_date("3/14/1879")
 True
@@ -12,20 +12,17 @@ True
 """
 
 import re
-import unicodedata
 from dataclasses import dataclass
 from datetime import date
-from functools import cache, lru_cache
-
-from babel import Locale
+from functools import lru_cache
 
 from velum.answers import reasons
+from velum.answers.calendar_names import month_named
 from velum.answers.number_words import read_ordinal
 from velum.answers.signs import plain_signs
 from velum.mark import Mark, for_teacher, right, wrong
 
 LONGEST = 60
-_LANGUAGES = ("en", "de", "fr", "es", "it", "pt", "nl", "pl", "da", "sv", "nb", "cs", "ru", "uk", "el", "tr")
 _ERA = re.compile(r"(?<![a-z])(?:(a\.? ?d\.?|c\.? ?e\.?)|(b\.? ?c\.?(?: ?e\.?)?))(?![a-z])", re.IGNORECASE)
 _AROUND = re.compile(r"^(?:(?:in|on|at|the|of|it|was|is|year|since)[ ,]+)+|,", re.IGNORECASE)
 _OF = re.compile(r" (?:of|de|the) ")
@@ -87,7 +84,7 @@ def _in_digits(text: str) -> list[Date]:
 def _in_words(text: str) -> list[Date]:
     for pattern in (_DAY_FIRST, _MONTH_FIRST, _MONTH):
         found = pattern.fullmatch(text)
-        month = _month(found["month"]) if found else None
+        month = month_named(found["month"]) if found else None
         if not found or month is None:
             continue
         said = found.groupdict()
@@ -111,22 +108,6 @@ def _exists(each: Date) -> bool:
     except ValueError:
         return False
     return True
-
-
-def _month(name: str) -> int | None:
-    return _months().get(unicodedata.normalize("NFC", name.casefold().rstrip(".")))
-
-
-@cache
-def _months() -> dict[str, int]:
-    names: dict[str, int] = {"sept": 9}
-    for language in _LANGUAGES:
-        months = Locale(language).months
-        for context in ("format", "stand-alone"):
-            for width in ("wide", "abbreviated"):
-                for number, name in months[context][width].items():
-                    names.setdefault(name.casefold().rstrip("."), number)
-    return {name: number for name, number in names.items() if not name.isdigit()}
 
 
 def looks_like_date(text: str) -> bool:

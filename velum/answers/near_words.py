@@ -14,6 +14,7 @@ from functools import lru_cache
 from rapidfuzz import fuzz
 
 from velum.answers import reasons
+from velum.answers.calendar_names import day_named, month_named
 from velum.answers.chemistry import names, read_formula
 from velum.answers.number_words import read_ordinal, read_words
 from velum.answers.signs import plain_signs
@@ -71,6 +72,13 @@ _ENGLISH_ARTICLES = frozenset(("the", "a", "an"))
 _LEADS = _ENGLISH_ARTICLES | {"because", "to"}
 """Words that the key may begin with and the answer need not."""
 
+_SORTS = frozenset(
+    "city town village country continent river lake mount mt island planet king queen emperor president saint gas "  # noqa: SIM905
+    "element process month day colour color".split()
+)
+"""Words that say of what sort a thing is whose name stands beside them: the river Nile, oxygen gas."""
+
+_BEFORE, _BEHIND = FILLERS | _ARTICLES | _SORTS, FILLERS | _SORTS
 _CONTRACTED = {"can't": "can not", "cannot": "can not", "won't": "will not", "shan't": "shall not"}
 _ENDINGS = (("n't", " not"), ("'re", " are"), ("'ve", " have"), ("'ll", " will"), ("'m", " am"))
 _IS = frozenset(["it", "he", "she", "that", "there", "what", "who", "where", "here", "how"])
@@ -104,6 +112,9 @@ _AUXILIARIES = frozenset(
         "they",
     ]
 )
+_NUMERALS = "i ii iii iv v vi vii viii ix x xi xii xiii xiv xv xvi xvii xviii xix xx"
+_ROMANS = {numeral: str(number) for number, numeral in enumerate(_NUMERALS.split(), 1)}
+_ROMAN = re.compile("x{0,2}(?:ix|iv|v?i{0,3})")
 _FORMULA = re.compile(r"(?:[A-Z][a-z]?[\d₀-₉]*){1,8}")
 LONGEST = 400
 """Letters: a few sentences. In longer texts nobody looks for slips."""
@@ -145,6 +156,10 @@ def _says_the_same(answer: Sequence[str], key: Sequence[str], written: str, mean
     wanted = _forms(tuple(key))
     if _one_of(answer, wanted) or _is_short_for(answer, key):
         return True
+    if len(key) == 1 and len(answer) == 1 and (of_calendar := _of_calendar(key[0])) is not None:
+        return of_calendar == _of_calendar(answer[0])
+    if _is_numbered_alike(answer, key):
+        return True
     bare = _without_fillers(answer)
     if bare and bare != list(answer) and _one_of(bare, wanted):
         return True
@@ -160,6 +175,27 @@ def _is_same_unit(written: str, meant: str) -> bool:
     """Whether both are a unit alone: cm² and square centimetres."""
     unit = read_unit(meant.strip()) if len(meant) > 1 else None
     return unit is not None and unit == read_unit(plain_signs(written))
+
+
+def _of_calendar(token: str) -> tuple[str, int] | None:
+    """The month or the day of the week that a word names."""
+    if (month := month_named(token)) is not None:
+        return "month", month
+    day = day_named(token)
+    return None if day is None else ("day", day)
+
+
+def _is_numbered_alike(answer: Sequence[str], key: Sequence[str]) -> bool:
+    """Whether a name has the same number as the key's Roman one: Henry the Eighth, the Second World War."""
+    if len(key) < 2 or not any(_ROMAN.fullmatch(token) for token in key):
+        return False
+    said = [sorted(_without_roman(tokens)) for tokens in (_without_fillers(answer), key)]
+    return said[0] == said[1]
+
+
+def _without_roman(tokens: Sequence[str]) -> list[str]:
+    plain = (_ROMANS.get(token) or _as_number(token).rstrip(".") for token in tokens)
+    return [token for token in plain if token not in _ENGLISH_ARTICLES]
 
 
 def _one_of(tokens: Sequence[str], wanted: frozenset[str]) -> bool:
@@ -180,10 +216,9 @@ def _forms(tokens: tuple[str, ...]) -> frozenset[str]:
 def _without_fillers(tokens: Sequence[str]) -> list[str]:
     """The words without those at both ends that say nothing; all of them, if they all say nothing."""
     start, end = 0, len(tokens)
-    fillers = FILLERS | _ARTICLES
-    while start < end and tokens[start] in fillers:
+    while start < end and tokens[start] in _BEFORE:
         start += 1
-    while end > start and tokens[end - 1] in FILLERS:
+    while end > start and tokens[end - 1] in _BEHIND:
         end -= 1
     return list(tokens[start:end])
 
@@ -282,6 +317,12 @@ def _doubt(answer: Sequence[str], key: Sequence[str], written: str, meant: str) 
         others = any(token in _COMPASS.values() and token not in wanted for token in answer)
         slipped = distance(one, other, 2) is not None or one.startswith(other)
         return reasons.NEARLY if slipped and not others else None
+    if len(wanted) == 1 and _of_calendar(wanted[0]) and any(_of_calendar(word) for word in given):
+        return None  # another day or month
+    if _ROMAN.fullmatch(key[-1]) and key[:-1] == answer[:-1] and (answer[-1] in _ROMANS or answer[-1].isdigit()):
+        return None  # another one of that name
+    if len(answer) == 1 and len(key) > 1 and _is_acronym(answer[0], key):
+        return reasons.ABBREVIATION
     counts, said = _numbers(key), _numbers(answer)
     if counts and counts != said and sorted(counts) == sorted(said):
         # A list of numbers in another order, or things with each other's numbers.
@@ -302,6 +343,15 @@ def _doubt(answer: Sequence[str], key: Sequence[str], written: str, meant: str) 
     if len(wanted) >= 3 and sum(found) > 0.6 * len(wanted) and there >= 0.7 * len(key):
         return reasons.WORDS_OTHER
     return None
+
+
+def _is_acronym(token: str, key: Sequence[str]) -> bool:
+    """Whether letters are the first ones of the key's words: UK, WW2."""
+    words = [word for word in key if word not in _ENGLISH_ARTICLES]
+    firsts = {"".join(word[0] for word in words), "".join(word[0] for word in words if word not in FILLERS)}
+    if _ROMAN.fullmatch(words[-1]):
+        firsts |= {"".join(word[0] for word in words[:-1]) + end for end in (words[-1], _ROMANS.get(words[-1], ""))}
+    return len(token) > 1 and token.replace(".", "") in firsts
 
 
 def _doubt_of_letter(answer: Sequence[str], letter: str, written: str) -> Sentence | None:

@@ -140,17 +140,9 @@ def compare_times(written: str, meant: str) -> Mark | None:
     if not answers:
         length = _length(written)
         return for_teacher(reasons.LENGTH_OF_TIME) if length in keys else wrong(reasons.NOT_A_TIME)
-    if answers == keys or (answers[0] == keys[0] and not _halves_differ(written, meant, answers, keys)):
+    if answers == keys or (answers[0] == keys[0] and (len(answers) == 1 or not _HALF.search(meant))):
         return right(reasons.SAME_TIME)
     return for_teacher(reasons.HALF_OF_DAY) if set(answers) & set(keys) else wrong(reasons.OTHER_TIME)
-
-
-def _halves_differ(written: str, meant: str, answers: list[int], keys: list[int]) -> bool:
-    """Whether one says the half of the day and the other leaves it open; with 24 hours, or as noon, it is not said."""
-    if len(answers) == len(keys):
-        return False
-    surer = written if len(answers) == 1 else meant
-    return _HALF.search(surer) is not None or (surer is written and surer.strip()[:1] not in "0nmNM")
 
 
 def read_ratio(written: str) -> tuple[Fraction, ...]:

@@ -116,6 +116,8 @@ MONEY = "money "
 _NEGATIVE = re.compile(r"^([^\W\d_]{1,3}?)[ ·*.]?([^\W\d_]{1,2})\^\(?-([123])\)?$")
 """A unit divided by another, written with a negative power: m s^-2."""
 
+_RAISED_IN_WORDS = re.compile(r"(.+) (squared|cubed)")
+_SHORT_PLURAL = re.compile(r"(?:[kcm]?m|k?g|m?l|h|hr|min|sec)s")
 _POWERED = {("length", 2): "area", ("length", 3): "volume"}
 _QUOTIENTS = {("length", "time"): "speed"}
 _POWER = re.compile(r"(.*?)\^?([23])")
@@ -132,6 +134,8 @@ def read_unit(written: str) -> Unit | None:
     if found := _DEGREES.get(text.lower().replace("° ", "°")):
         return found
     text = text.replace("/hr", "/h")
+    if raised := _RAISED_IN_WORDS.fullmatch(text):
+        return _to_the(_single(raised[1]), 2 if raised[2] == "squared" else 3)
     for bar in ("/", " per "):
         if text.count(bar) == 1:
             above, below = (_powered(part.strip()) for part in text.split(bar))
@@ -204,6 +208,10 @@ def _to_the(unit: Unit | None, power: int) -> Unit | None:
 
 
 def _single(text: str) -> Unit | None:
+    if "." in text and len(text) <= 6:
+        text = text.replace(".", "")
+    if _SHORT_PLURAL.fullmatch(text) and text not in ("ms", "ls", "gs"):
+        text = text.removesuffix("s")
     if text in _PREFIXED:
         return _unit(_PREFIXED[text])
     for length in (2, 1):

@@ -619,7 +619,7 @@ GROUPS = [
         "What was guessed can be changed.",
         Time(),
         [
-            ("7", "7 am", T, "half_of_day"),
+            ("7", "7 am", R, "same_time"),
             ("7 pm", "19:00", R, "same_time"),
             ("06:10", "6:10 am", R, "same_time"),
             ("06:10", "6:10 pm", W, "other_time"),
