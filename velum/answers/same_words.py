@@ -1,0 +1,144 @@
+"""Whether an answer says the same as the key in other words, as every fair teacher sees.
+
+Words around it that say nothing, a hyphen or a space more or less, "do not" for "don't", ü written ue, numbers in words
+or in digits, a list in another order.
+"""
+
+import re
+from collections import Counter
+from collections.abc import Sequence
+from functools import lru_cache
+
+from velum.answers.calendar_names import day_named, month_named
+from velum.answers.signs import plain_signs
+from velum.answers.small_words import ENGLISH_ARTICLES, LEADS
+from velum.answers.units import read_unit
+from velum.answers.word_tokens import ROMAN, ROMANS, as_number, spelled_out, tokens_of, without_fillers
+
+_LIST = re.compile(r"\s*(?:[,;/&\n+]|\b(?:and|und|et|y|e|en|og|och|i)\b)\s*")
+
+_SEPARATED = re.compile(r"[,;/&\n+]|\band\b")
+
+COMPASS = {"n": "north", "s": "south", "e": "east", "w": "west"}
+
+_SHORT = {"true": ("t",), "false": ("f",), "yes": ("y",), "no": ("n",)}
+
+_AUXILIARIES = frozenset(
+    [
+        "it",
+        "is",
+        "isn't",
+        "are",
+        "aren't",
+        "was",
+        "wasn't",
+        "does",
+        "doesn't",
+        "do",
+        "don't",
+        "did",
+        "didn't",
+        "can",
+        "can't",
+        "not",
+        "i",
+        "he",
+        "she",
+        "they",
+    ]
+)
+
+
+def says_the_same(answer: Sequence[str], key: Sequence[str], written: str, meant: str) -> bool:
+    wanted = _forms(tuple(key))
+    if _one_of(answer, wanted) or _is_short_for(answer, key):
+        return True
+    if len(key) == 1 and len(answer) == 1 and (named := of_calendar(key[0])) is not None:
+        return named == of_calendar(answer[0])
+    if _is_numbered_alike(answer, key):
+        return True
+    bare = without_fillers(answer)
+    if bare and bare != list(answer) and _one_of(bare, wanted):
+        return True
+    spelled = spelled_out(key)
+    if len(spelled) > 1 and spelled[0].isdigit() and spelled_out(answer) == spelled[:1] and spelled[1].isalpha():
+        return True  # 3 where 3 boats were asked for
+    if spelled_out(answer) == spelled and not is_number_in_words(key):
+        return True
+    return _is_same_list(written, meant) or _is_same_unit(written, meant)
+
+
+def _is_same_unit(written: str, meant: str) -> bool:
+    """Whether both are a unit alone: cm² and square centimetres."""
+    unit = read_unit(meant.strip()) if len(meant) > 1 else None
+    return unit is not None and unit == read_unit(plain_signs(written))
+
+
+def of_calendar(token: str) -> tuple[str, int] | None:
+    """The month or the day of the week that a word names."""
+    if (month := month_named(token)) is not None:
+        return "month", month
+    day = day_named(token)
+    return None if day is None else ("day", day)
+
+
+def _is_numbered_alike(answer: Sequence[str], key: Sequence[str]) -> bool:
+    """Whether a name has the same number as the key's Roman one: Henry the Eighth, the Second World War."""
+    if len(key) < 2 or not any(ROMAN.fullmatch(token) for token in key):
+        return False
+    said = [sorted(_without_roman(tokens)) for tokens in (without_fillers(answer), key)]
+    return said[0] == said[1]
+
+
+def _without_roman(tokens: Sequence[str]) -> list[str]:
+    plain = (ROMANS.get(token) or as_number(token).rstrip(".") for token in tokens)
+    return [token for token in plain if token not in ENGLISH_ARTICLES]
+
+
+def _one_of(tokens: Sequence[str], wanted: frozenset[str]) -> bool:
+    return bool(_forms(tuple(tokens)) & wanted)
+
+
+@lru_cache(maxsize=8_192)
+def _forms(tokens: tuple[str, ...]) -> frozenset[str]:
+    """The ways to write words together, without what may stand in front; never all taken away."""
+    forms = {"".join(tokens)}
+    rest = list(tokens)
+    while len(rest) > 1 and rest[0] in LEADS:
+        rest = rest[1:]
+        forms.add("".join(rest))
+    return frozenset(forms)
+
+
+def _is_short_for(answer: Sequence[str], key: Sequence[str]) -> bool:
+    """Whether letters stand for the key: T for true, NW for north-west; or the key's letter is picked in words."""
+    if len(key) == 1:
+        if len(answer) == 1 and answer[0] in _SHORT.get(key[0], ()):
+            return True
+        if key[0] in ("yes", "no", "true", "false") and answer[0] == key[0]:
+            return all(token in _AUXILIARIES for token in answer[1:])
+    points = [COMPASS.get(letter, "") for letter in "".join(answer).replace(".", "")]
+    return 1 <= len(points) <= 3 and all(points) and "".join(points) == "".join(key)
+
+
+def is_number_in_words(tokens: Sequence[str]) -> bool:
+    """Whether a number in words is all there is: then it may be that it was to be written in words."""
+    return all(as_number(token) != token for token in tokens) and not any(token[0].isdigit() for token in tokens)
+
+
+def _is_same_list(written: str, meant: str) -> bool:
+    if not _SEPARATED.search(meant):
+        return False
+    wanted, given = _items(meant), _items(written)
+    if len(wanted) < 2:
+        return False
+    if wanted == given or "".join(wanted) == "".join(given):
+        return True
+    if any(item[:1].isdigit() for item in wanted):
+        return False  # numbers may be asked for in an order
+    return Counter(wanted) == Counter(given)
+
+
+def _items(text: str) -> list[str]:
+    parts = (without_fillers(tokens_of(part, False)) for part in _LIST.split(text))
+    return ["".join(part) for part in parts if part]
