@@ -5,9 +5,13 @@
 """
 
 import unicodedata
+from collections.abc import Iterable
 from functools import cache
 
 from babel import Locale
+
+_SHORTENED = ("en", "de", "fr", "es")
+"""Languages whose shortened months are known; of others they are English words: "out" is October in Portuguese."""
 
 _LANGUAGES = ("en", "de", "fr", "es", "it", "pt", "nl", "pl", "da", "sv", "nb", "cs", "ru", "uk", "el", "tr")
 
@@ -28,21 +32,21 @@ def _plain(name: str) -> str:
 
 @cache
 def _months() -> dict[str, int]:
-    return {"sept": 9, **_names("months")}
+    return {"sept": 9, **_names("months", "abbreviated", _SHORTENED), **_names("months", "wide", _LANGUAGES)}
 
 
 @cache
 def _days() -> dict[str, int]:
-    return {"tues": 1, "thur": 3, "thurs": 3, **_names("days")}
+    shortened = {"tues": 1, "thur": 3, "thurs": 3, **_names("days", "abbreviated", _SHORTENED[:1])}
+    return shortened | _names("days", "wide", _LANGUAGES)
 
 
-def _names(what: str) -> dict[str, int]:
+def _names(what: str, width: str, languages: Iterable[str]) -> dict[str, int]:
     """Where two languages call different ones the same, the first counts."""
     names: dict[str, int] = {}
-    for language in _LANGUAGES:
+    for language in languages:
         contexts = getattr(Locale(language), what)
         for context in ("format", "stand-alone"):
-            for width in ("wide", "abbreviated"):
-                for number, name in contexts[context][width].items():
-                    names.setdefault(_plain(name), number)
+            for number, name in contexts[context][width].items():
+                names.setdefault(_plain(name), number)
     return {name: number for name, number in names.items() if not name.isdigit() and len(name) > 1}

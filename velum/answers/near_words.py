@@ -47,6 +47,14 @@ _BEGINNING = 5
 _NOTHING_ALIKE = 50
 """Of 100: two texts whose most alike parts are less alike have no word in common, nor nearly."""
 
+_BEFORE_A_STEM = re.compile(
+    r"endo|exo|hyper|hypo|mono|poly|micro|macro|anti|over|under|pro|un|im|in|ir|il|ex|dis|non|bi|tri|di"
+)
+"""What stands before stems, in English and in what is made of Greek and Latin, and makes other words of them."""
+
+_STEM = 4
+"""Letters of the shortest stem."""
+
 _LOOKED_AT_FROM, _MOST_SLIPS = 3, 3
 
 _DIGIT = re.compile(r"\d")
@@ -110,7 +118,7 @@ def _doubt(answer: Sequence[str], key: Sequence[str], written: str, meant: str) 
     if counts and not said:
         return None  # what is counted, without how many
     found = [_found(word, given, lenient=len(wanted) > 1) for word in wanted]
-    there = sum(_found(word, answer) for word in key)
+    there = sum(_found(word, answer, lenient=len(wanted) > 1) for word in key)
     lead = 1 if len(key) > 1 and key[0] in LEADS | ARTICLES else 0
     if all(found) and there >= _MOST_OF * (len(key) - lead):
         return reasons.NEARLY if len(given) == len(wanted) else reasons.WORDS_MORE
@@ -164,6 +172,8 @@ def _nearly(one: str, other: str) -> bool:
     """Whether two words are the same but for slips, or of one family."""
     if one == other:
         return True
+    if _have_other_beginnings(one, other):
+        return False
     shorter, longer = sorted((len(one), len(other)))
     if shorter < _LOOKED_AT_FROM or not (one.isalpha() or other.isalpha()) or _DIGIT.search(one + other):
         return False
@@ -173,6 +183,15 @@ def _nearly(one: str, other: str) -> bool:
         return False
     alike = next((i for i, (a, b) in enumerate(zip(one, other, strict=False)) if a != b), shorter)
     return alike >= max(_BEGINNING, 0.6 * shorter, 0.45 * longer)
+
+
+def _have_other_beginnings(one: str, other: str) -> bool:
+    """Whether words differ by what stands before their stem, and mean something else: endothermic, exothermic."""
+    first, second = _BEFORE_A_STEM.match(one), _BEFORE_A_STEM.match(other)
+    if first is None and second is None:
+        return False
+    stems = one[first.end() if first else 0 :], other[second.end() if second else 0 :]
+    return stems[0] == stems[1] and len(stems[0]) >= _STEM
 
 
 def _slipped(one: str, other: str, shorter: int, longer: int) -> bool:

@@ -32,12 +32,13 @@ _MOST_BITS = 2_000
 
 _PLAINEST = re.compile(r" *(-?[0-9]{1,18})(?:\.([0-9]{1,2}|[0-9]{4,18}))? *")
 _GROUPED = re.compile(r"\d{1,3}(?:G\d{3})+|\d{1,2}(?:G\d{2})+G\d{3}")
-_FRACTION = re.compile(r"(?:(\d+) )?(\d+)/(\d+)")
+_FRACTION = re.compile(r"(?:(\d+) (?:and )?)?(\d+)/(\d+)")
 _SCIENTIFIC = re.compile(r"(.+?)(?:e([+-]?\d{1,4})|(?:\*| ?x ?)10\^\(?([+-]?\d{1,4})\)?)", re.IGNORECASE)
 _POWER = re.compile(r"\(?([^()^]+)\)?\^\(?([+-]?\d{1,4})\)?")
 _SCALES = {"hundred": 100, "thousand": 10**3, "million": 10**6, "billion": 10**9, "trillion": 10**12}
 _SCALES |= {"mio": 10**6, "mn": 10**6, "bn": 10**9, "mrd": 10**9}
 _SCALED = re.compile(rf"(-?\d[\d.,' ]*?) ?({'|'.join(_SCALES)})\.?", re.IGNORECASE)
+_OUT_OF = re.compile(r"([\w-]+) (?:in|out of) ([\w-]+)", re.IGNORECASE)
 _RECURRING = re.compile(
     r"(-?)(\d{0,12})[.,](\d{0,12}?)(?:"
     r"\((\d{1,12})\)|((?:\d[\u0305\u0307]){1,6})|(\d{1,12}) ?(?:\.{2,}|…)|(\d) ?(?:recurring|rec\.?))",
@@ -72,9 +73,14 @@ def read_number(written: str, decimal: DecimalSign = ".") -> Reading | None:
     text = plain_signs(written)
     if not text:
         return None
-    if text[0].isalpha():
+    if text[0].isalpha() and not _OUT_OF.fullmatch(text):
         value = read_words(text.removesuffix("%"))
         return None if value is None else Reading(value / 100 if text.endswith("%") else value)
+    if found := _OUT_OF.fullmatch(text):
+        part, whole = read_number(found[1], decimal), read_number(found[2], decimal)
+        if part and whole and part.sure is not None and whole.sure and part.sure <= whole.sure:
+            return Reading(part.sure / whole.sure)
+        return None
     if found := _SCALED.fullmatch(text):
         base = read_number(found[1], decimal)
         return base and base.times(Fraction(_SCALES[found[2].lower()]))

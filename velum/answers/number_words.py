@@ -35,7 +35,7 @@ _SMALL = [
     "eighteen",
     "nineteen",
 ]
-_UNITS = {word: value for value, word in enumerate(_SMALL)} | {"nought": 0, "nil": 0}
+_UNITS = {word: value for value, word in enumerate(_SMALL)} | {"nought": 0, "nil": 0, "nothing": 0, "none": 0}
 _TENS = {
     word: 10 * value
     for value, word in enumerate(
@@ -154,7 +154,7 @@ def _whole(words: list[str]) -> int | None:
     group: list[str] = []
     for word in words:
         if word in _SCALES:
-            value = _group(group)
+            value = 1 if group in (["a"], ["an"]) else _group(group)
             if not value or _SCALES[word] >= last_scale:
                 return None
             total, last_scale, group = total + value * _SCALES[word], _SCALES[word], []

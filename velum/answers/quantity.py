@@ -25,10 +25,13 @@ _LONGEST_NUMBER = 6
 _MILLIONS = re.compile(r"\d ?million", re.IGNORECASE)
 _LENGTH_OF_TIME = re.compile(r"\b(?:hours?|hrs?|h|minutes?|mins?|seconds?|secs?)\b", re.IGNORECASE)
 _HALF_AN = re.compile(r"\b(half|(?:a )?quarter of|three quarters of) an? (hour|minute)\b", re.IGNORECASE)
+_AND_A_HALF = re.compile(r"\b([\w-]+) (hours?|minutes?) and a half\b", re.IGNORECASE)
 _HALVES = {"half": "0.5", "quarter of": "0.25", "a quarter of": "0.25", "three quarters of": "0.75"}
 _CLOCK = re.compile(r"(\d{1,3}):([0-5]\d) ?(?:h|hours?|hrs?)", re.IGNORECASE)
 _MONEY_FIRST = re.compile(r"([+-]? ?)([^\w\s.,()+'\"°%-]|[A-Z]{3}|[A-Z]{1,2}\$|[Ff]r\.?|[Kk]r\.?) ?((?=[\d.,]).+)")
-_MONEY_PARTS = re.compile(r"(.+?) ([^\W\d_]+)(?: and)? (\d{2}|[a-z-]+)(?: ?(?:p|pence|cents?|ct))?")
+_MONEY_PARTS = re.compile(
+    r"(.+?) ([^\W\d_]+)(?: and)? (?:(\d{2}|[a-z-]+)(?: ?(?:p|pence|cents?|ct))?|(\d) ?(?:p|pence|cents?|ct))"
+)
 
 
 @dataclass(frozen=True, slots=True)
@@ -84,8 +87,14 @@ def has_unit(written: str, decimal: DecimalSign = ".") -> bool:
     return read is not None and (read.unit is not None or read.unknown != "")
 
 
+def _and_a_half(number: str) -> str:
+    value = 1 if number.lower() in ("a", "an") else read_words(number) if number.isalpha() else int(number or 0)
+    return f"{float(value) + 0.5:g}" if value is not None else number
+
+
 def _in_digits(text: str) -> str:
     """A length of time with its numbers in digits: "an hour and twenty minutes" as 1 hour 20 minutes."""
+    text = _AND_A_HALF.sub(lambda found: f"{_and_a_half(found[1])} {found[2]}", text)
     text = _HALF_AN.sub(lambda found: f"{_HALVES[found[1].lower()]} {found[2]}", text)
     if found := _CLOCK.fullmatch(text):
         return f"{found[1]} h {found[2]} min"
@@ -129,7 +138,7 @@ def _money_first(found: re.Match[str], decimal: DecimalSign) -> Quantity | None:
 def _money_in_parts(found: re.Match[str], decimal: DecimalSign) -> Quantity | None:
     """An amount as it is said: 4 pounds 50, four pounds fifty."""
     unit = read_unit(found[2]) if found[2] not in ("pound", "pounds") else Unit(f"{MONEY}GBP", Fraction(1))
-    whole, part = read_number(found[1], decimal), read_number(found[3], decimal)
+    whole, part = read_number(found[1], decimal), read_number(found[3] or found[4], decimal)
     if not unit or not unit.kind.startswith(MONEY) or unit.size != 1 or not whole or not part:
         return None
     if whole.sure is None or part.sure is None or whole.sure.denominator != 1 or not 0 < part.sure < 100:

@@ -11,7 +11,7 @@ from functools import lru_cache
 
 from velum.answers.calendar_names import day_named, month_named
 from velum.answers.signs import plain_signs
-from velum.answers.small_words import ENGLISH_ARTICLES, LEADS
+from velum.answers.small_words import ENGLISH_ARTICLES, FILLERS, LEADS
 from velum.answers.units import read_unit
 from velum.answers.word_tokens import ROMAN, ROMANS, as_number, spelled_out, tokens_of, without_fillers
 
@@ -22,6 +22,8 @@ _SEPARATED = re.compile(r"[,;/&\n+]|\band\b")
 COMPASS = {"n": "north", "s": "south", "e": "east", "w": "west"}
 
 _SHORT = {"true": ("t",), "false": ("f",), "yes": ("y",), "no": ("n",)}
+
+_PRONOUNS = frozenset(("i", "you", "he", "she", "it", "we", "they"))
 
 _AUXILIARIES = frozenset(
     [
@@ -55,7 +57,7 @@ def says_the_same(answer: Sequence[str], key: Sequence[str], written: str, meant
         return True
     if len(key) == 1 and len(answer) == 1 and (named := of_calendar(key[0])) is not None:
         return named == of_calendar(answer[0])
-    if _is_numbered_alike(answer, key):
+    if _is_numbered_alike(answer, key) or _is_behind_a_pronoun(answer, key) or _are_numbers_alike(answer, key):
         return True
     bare = without_fillers(answer)
     if bare and bare != list(answer) and _one_of(bare, wanted):
@@ -88,6 +90,17 @@ def _is_numbered_alike(answer: Sequence[str], key: Sequence[str]) -> bool:
         return False
     said = [sorted(_without_roman(tokens)) for tokens in (without_fillers(answer), key)]
     return said[0] == said[1]
+
+
+def _is_behind_a_pronoun(answer: Sequence[str], key: Sequence[str]) -> bool:
+    """Whether a form of a verb is said with whom it is of: "they were" for "were"."""
+    return len(answer) == len(key) + 1 and answer[0] in _PRONOUNS and list(answer[1:]) == list(key)
+
+
+def _are_numbers_alike(answer: Sequence[str], key: Sequence[str]) -> bool:
+    """Whether several numbers are the same in the same order, with nothing but small words between: 1914 to 1918."""
+    wanted, said = ([each for each in spelled_out(tokens) if each not in FILLERS] for tokens in (key, answer))
+    return len(wanted) > 1 and wanted == said and all(map(str.isdigit, wanted))
 
 
 def _without_roman(tokens: Sequence[str]) -> list[str]:

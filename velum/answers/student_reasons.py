@@ -35,4 +35,4 @@ def for_student(reason: Sentence, verdict: Verdict) -> Sentence | None:
         return SPELLING if reason.code == "slips" else None
     if reason.code == "expected":
         return reason  # the teacher's own words for the student
-    return Sentence(reason.code, reason.text) if reason.code in _AS_IT_IS else NOT_IT
+    return reason if reason.code in _AS_IT_IS else NOT_IT

@@ -56,7 +56,16 @@ _PREFIXED: dict[str, tuple[str, int | Fraction]] = {
     "bit": ("data", 1),
 }
 _SPELLED_PREFIXED = {"metre": "m", "meter": "m", "gram": "g", "gramme": "g", "litre": "l", "liter": "l", "second": "s"}
-_SPELLED_PREFIXED |= {"watt": "W", "volt": "V", "joule": "J", "newton": "N", "ampere": "A", "ohm": "Ω", "pascal": "Pa"}
+_SPELLED_PREFIXED |= {
+    "watt": "W",
+    "volt": "V",
+    "joule": "J",
+    "newton": "N",
+    "ampere": "A",
+    "ohm": "Ω",
+    "pascal": "Pa",
+    "hertz": "Hz",
+}
 
 _YARD, _POUND = Fraction(9144, 10_000), Fraction(45_359_237, 10**8)
 _OTHERS: dict[str, tuple[str, int | Fraction]] = {

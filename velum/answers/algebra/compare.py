@@ -67,6 +67,8 @@ def compare_expressions(written: str, meant: str, rules: Expression, decimal: De
     if not answers or _has_a_word(written, meant):
         return wrong(reasons.NOT_AN_EXPRESSION)
     answers = _each_with_its_letter(answers)
+    if len(answers) > len(keys) == 1:
+        keys = _link_by_link(keys[0])
     answers = _without_subscripts(_in_the_keys_case(answers, keys), keys)
     if bool(keys[0].relations) != bool(answers[0].relations):
         values = _values_alone(keys, answers)
@@ -116,6 +118,15 @@ def compare_expressions(written: str, meant: str, rules: Expression, decimal: De
 _RELATION_FIRST = re.compile(r"\s*[<>≤≥]")
 _RAISED = re.compile(r"([^\W\d_])(\d)")
 """A digit behind a letter, where no digit can be raised."""
+
+
+def _link_by_link(chain: Statement) -> tuple[Statement, ...]:
+    """A chain of relations, 3 < x < 7, as one after the other: 3 < x and x < 7."""
+    if len(chain.relations) < 2:
+        return (chain,)
+    return tuple(
+        Statement(chain.sides[place : place + 2], (relation,)) for place, relation in enumerate(chain.relations)
+    )
 
 
 def _each_with_its_letter(answers: tuple[Statement, ...]) -> tuple[Statement, ...]:
