@@ -25,7 +25,7 @@ from velum.answers.paired import compare_paired
 from velum.answers.quantity import read_quantity
 from velum.answers.text import NormalText, normalise
 from velum.answers.times import compare_ratios, compare_times, read_ratio, read_time
-from velum.answers.values import compare_values
+from velum.answers.values import NAMED, compare_values
 from velum.answers.words import compare_words
 from velum.answers.wrapping import doubts, unwrapped
 from velum.mark import Mark, Verdict, best, blank, for_teacher, right
@@ -53,8 +53,11 @@ _UNREADABLE = (
 )
 _TELLING = re.compile(r"[\d=<>≤≥^²³√¼-¾⅐-⅞+*/:()]")
 """What a number, a time, a formula or an expression has, and a word has not."""
+_WITH_UNIT = re.compile(r"\s*-?[\d.,]+(?: \S|[^\W\d_]{2})")
+"""A number with something behind it that may be a unit, and no letter of algebra: 12 N, 4cm."""
+
 _BARE_NUMBER = re.compile(r"[-−\d.,\s]*")
-_SAID_TIME = re.compile(r"\b(?:past|to|o'clock|half|noon|midday|midnight)\b", re.IGNORECASE)
+_SAID_TIME = re.compile(r"\b(?:past|to|o'clock|half|noon|midday|midnight|uhr|heures?|horas?)\b", re.IGNORECASE)
 _LETTER = re.compile(r"[^\W\d_]")
 
 
@@ -154,6 +157,9 @@ def guess(meant: str, decimal: DecimalSign = ".") -> Comparison:
         return Ratio()
     if text[-1:] in ("m", "M", ".") and text[:1].isdigit() and read_time(text) and read_quantity(text) is None:
         return Time()
+    named = NAMED.sub("", text, count=1)
+    if named != text and _WITH_UNIT.match(named) and (value := read_quantity(named, decimal)) and value.unit:
+        return Number()
     if looks_like_formula(text):
         return Formula()
     quantity = read_quantity(text, decimal)

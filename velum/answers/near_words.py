@@ -12,6 +12,7 @@ from rapidfuzz import fuzz
 
 from velum.answers import reasons
 from velum.answers.chemistry import names, read_formula
+from velum.answers.number_words import read_words_abroad
 from velum.answers.same_words import COMPASS, is_number_in_words, of_calendar, says_the_same
 from velum.answers.small_words import ARTICLES, ENGLISH_ARTICLES, FILLERS, LEADS
 from velum.answers.text import normalise
@@ -57,7 +58,7 @@ _STEM = 4
 
 _LOOKED_AT_FROM, _MOST_SLIPS = 3, 3
 
-_DIGIT = re.compile(r"\d")
+_DIGIT, _DIGITS = re.compile(r"\d"), re.compile(r"[0-9]{1,15}")
 
 
 @lru_cache(maxsize=8_192)
@@ -84,9 +85,13 @@ def _doubt(answer: Sequence[str], key: Sequence[str], written: str, meant: str) 
         return reasons.NUMBER_IN_DIGITS
     if len(key) == 1 and len(key[0]) == 1:
         return _doubt_of_letter(answer, key[0], written)
-    if len(key) == len(answer) == 1 and f"{answer[0]}." == as_number(key[0]):
+    if len(key) == len(answer) == 1 and _DIGITS.fullmatch(answer[0]) and _says_number(key[0], answer[0]):
         return reasons.NUMBER_IN_DIGITS
     one, other = "".join(answer), "".join(key)
+    if bare(answer) == bare(key):
+        return reasons.WORDS_FEWER if len(answer) < len(key) else reasons.WORDS_OTHER
+    if _are_letters(key):
+        return reasons.WORDS_FEWER if set(answer) < set(key) or set(answer) > set(key) else None
     if without_accents_at_all(bare(answer)) == without_accents_at_all(bare(key)):
         return reasons.ACCENTS_LOOK
     if normalise(written).replace("'", "") == normalise(meant).replace("'", ""):
@@ -131,6 +136,16 @@ def _doubt(answer: Sequence[str], key: Sequence[str], written: str, meant: str) 
     if len(wanted) >= 3 and sum(found) > 0.6 * len(wanted) and there >= 0.7 * len(key):
         return reasons.WORDS_OTHER
     return None
+
+
+def _says_number(word: str, digits: str) -> bool:
+    """Whether a word says a number, in some language, or a place in a row."""
+    return as_number(word) == f"{digits}." or read_words_abroad(word) == int(digits)
+
+
+def _are_letters(tokens: Sequence[str]) -> bool:
+    """Whether several letters of options are all there is."""
+    return len(tokens) > 1 and all(len(token) == 1 and token.isalpha() for token in tokens)
 
 
 def _is_acronym(token: str, key: Sequence[str]) -> bool:

@@ -17,7 +17,7 @@ from dataclasses import dataclass
 from fractions import Fraction
 from typing import Literal
 
-from velum.answers.number_words import read_words
+from velum.answers.number_words import read_words, read_words_abroad
 from velum.answers.signs import DECIMAL, THOUSANDS, plain_signs
 
 DecimalSign = Literal[".", ","]
@@ -35,7 +35,7 @@ _GROUPED = re.compile(r"\d{1,3}(?:G\d{3})+|\d{1,2}(?:G\d{2})+G\d{3}")
 _FRACTION = re.compile(r"(?:(\d+) (?:and )?)?(\d+)/(\d+)")
 _SCIENTIFIC = re.compile(r"(.+?)(?:e([+-]?\d{1,4})|(?:\*| ?x ?)10\^\(?([+-]?\d{1,4})\)?)", re.IGNORECASE)
 _POWER = re.compile(r"\(?([^()^]+)\)?\^\(?([+-]?\d{1,4})\)?")
-_SCALES = {"hundred": 100, "thousand": 10**3, "million": 10**6, "billion": 10**9, "trillion": 10**12}
+_SCALES = {"hundred": 100, "thousand": 10**3, "dozen": 12, "million": 10**6, "billion": 10**9, "trillion": 10**12}
 _SCALES |= {"mio": 10**6, "mn": 10**6, "bn": 10**9, "mrd": 10**9}
 _SCALED = re.compile(rf"(-?\d[\d.,' ]*?) ?({'|'.join(_SCALES)})\.?", re.IGNORECASE)
 _OUT_OF = re.compile(r"([\w-]+) (?:in|out of) ([\w-]+)", re.IGNORECASE)
@@ -74,7 +74,10 @@ def read_number(written: str, decimal: DecimalSign = ".") -> Reading | None:
     if not text:
         return None
     if text[0].isalpha() and not _OUT_OF.fullmatch(text):
-        value = read_words(text.removesuffix("%"))
+        words = text.removesuffix("%")
+        value = read_words(words)
+        if value is None:
+            value = read_words_abroad(words)
         return None if value is None else Reading(value / 100 if text.endswith("%") else value)
     if found := _OUT_OF.fullmatch(text):
         part, whole = read_number(found[1], decimal), read_number(found[2], decimal)

@@ -1,4 +1,4 @@
-"""Numbers written in English words.
+"""Numbers written in words: English ones here, those of other languages by text2num.
 
 >>> read_words("two hundred and five thousand and twelve")
 Fraction(205012, 1)
@@ -12,6 +12,9 @@ True
 
 import re
 from fractions import Fraction
+from functools import lru_cache
+
+from text_to_num import text2num
 
 _SMALL = [
     "zero",
@@ -56,7 +59,10 @@ _PARTS = {
 }
 _PARTS |= {"ninth": 9, "tenth": 10, "hundredth": 100}
 _FIRST = {*_UNITS, *_TENS, *_SCALES, *_PARTS, "a", "an", "hundred", "dozen", "minus", "negative"}
-_LONGEST = 24
+_LONGEST, _LONGEST_ABROAD = 24, 60
+"""Words of a number, and letters of one in another language."""
+
+_LETTERS = re.compile(r"[^\W\d_]+(?:[ -][^\W\d_]+)*")
 
 
 _ORDINAL_ENDINGS = (
@@ -106,7 +112,7 @@ def read_words(written: str) -> Fraction | None:
         return None if value is None else -value
     if "point" in words:
         return _with_decimals(words)
-    return _mixed(_without_dozens(words))
+    return _dozens(words) if words[-1] == "dozen" else _mixed(words)
 
 
 def _with_decimals(words: list[str]) -> Fraction | None:
@@ -119,10 +125,24 @@ def _with_decimals(words: list[str]) -> Fraction | None:
     return whole + Fraction(int("".join(map(str, digits))), 10 ** len(digits))
 
 
-def _without_dozens(words: list[str]) -> list[str]:
-    if words in (["a", "dozen"], ["one", "dozen"], ["dozen"]):
-        return ["twelve"]
-    return ["six"] if words == ["half", "a", "dozen"] else words
+def _dozens(words: list[str]) -> Fraction | None:
+    before = words[:-1]
+    count = Fraction(1, 2) if before == ["half", "a"] else Fraction(_count(before) or 0)
+    return count * 12 or None
+
+
+@lru_cache(maxsize=4_096)
+def read_words_abroad(written: str) -> Fraction | None:
+    """The value of a number in words of another language than English, or None."""
+    text = written.strip().casefold()
+    if not 2 < len(text) <= _LONGEST_ABROAD or not _LETTERS.fullmatch(text):
+        return None
+    for language in ("de", "fr", "es", "it", "pt", "nl"):
+        try:
+            return Fraction(text2num(text, language))
+        except ValueError:
+            continue
+    return None
 
 
 def begins_number(text: str) -> bool:

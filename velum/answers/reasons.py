@@ -125,6 +125,7 @@ _UNITS = (
     Sentence("units.mass", "mass"),
     Sentence("units.time", "time"),
     Sentence("units.speed", "speed"),
+    Sentence("units.acceleration", "acceleration"),
     Sentence("units.temperature", "temperature"),
     Sentence("units.angle", "angle"),
     Sentence("units.force", "force"),

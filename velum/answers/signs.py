@@ -19,7 +19,9 @@ _COLONS = "∶：﹕"
 _APOSTROPHES = "’ʼ′`´"
 _SUPERSCRIPTS = {"⁰": "0", "¹": "1", "²": "2", "³": "3", "⁴": "4", "⁵": "5", "⁶": "6", "⁷": "7", "⁸": "8", "⁹": "9"}
 _SPACED = re.compile(r" ?([*^/]) ?")
-_PERCENT = re.compile(r" ?(?:per ?cent|percent|pct|pc)\b\.?", re.IGNORECASE)
+_PERCENT = re.compile(
+    r" ?(?:per ?cent|percent|pct|pc|prozent|procent|pour ?cent|por ?ciento|por ?cento)\b\.?", re.IGNORECASE
+)
 _MINUS_WORD = re.compile(r"^(?:minus|negative) (?=[\d.])", re.IGNORECASE)
 _RAISED = re.compile("[⁺⁻]?[⁰¹²³⁴-⁹]+")
 

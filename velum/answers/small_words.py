@@ -165,4 +165,4 @@ SORTS = frozenset(
 )
 """Words that say of what sort a thing is whose name stands beside them: the river Nile, oxygen gas."""
 
-BEFORE, BEHIND = FILLERS | ARTICLES | SORTS | {"en", "im", "à", "au", "aux"}, FILLERS | SORTS
+BEFORE, BEHIND = FILLERS | ARTICLES | SORTS | {"en", "im", "am", "à", "au", "aux"}, FILLERS | SORTS

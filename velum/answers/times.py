@@ -38,7 +38,8 @@ _PART_OF_DAY = re.compile(rf" ({'|'.join(map(re.escape, _PARTS_OF_DAY))})$")
 _HALF = re.compile(r"\d ?[ap]\.? ?m\b|\b(?:morning|afternoon|evening|night)\b", re.IGNORECASE)
 _PAST = re.compile(r"(.+?) (past|after|to|before) (.+)")
 _TIME = re.compile(
-    r"(\d{1,2})(?:(?: ?[:.h] ?| (?=\d\d ?[ap]))(\d{2}))?(?: ?(?:h|hrs?|o'clock))?(?: ?([ap])\.? ?m\.?)?"
+    r"(\d{1,2})(?:(?: ?[:.h] ?| (?=\d\d ?[ap]))(\d{2}))?"
+    r"(?: ?(?:h|hrs?|o'clock|uhr|heures?|horas?))?(?: ?([ap])\.? ?m\.?)?"
     r"|(\d{2})(\d{2})(?: ?h(?:rs)?)?",
     re.IGNORECASE,
 )

@@ -16,7 +16,7 @@ from velum.answers.wrapping import doubts
 from velum.mark import Mark, Verdict, for_teacher, partly, right, wrong
 from velum.sentence import Sentence
 
-_NAMED = re.compile(r"^\s*[^\W\d_]\s*=")
+NAMED = re.compile(r"^\s*[^\W\d_]\s*=")
 """A letter that the number is the value of, as in x = 3."""
 
 _NOUN = re.compile(r"[^\W\d_]+(?:[ '-][^\W\d_]+){0,2}")
@@ -40,7 +40,7 @@ def compare_values(written: str, meant: str, rules: Number, decimal: DecimalSign
         return None
     answer = read_quantity(written, decimal)
     if answer is None and "=" in written:
-        answer = read_quantity(_NAMED.sub("", written, count=1), decimal)
+        answer = read_quantity(NAMED.sub("", written, count=1), decimal)
     if _is_clock(written, key):
         return for_teacher(reasons.TIME_OR_LENGTH)
     if answer is None:
@@ -108,7 +108,10 @@ def _may_be_rounded(value: Fraction, number: Reading, key: Reading, rules: Numbe
         step = Fraction(1, 10**places)
         figures = len(str(abs(value.numerator * 10**places // value.denominator)).lstrip("0"))
         return figures >= _LEAST_FIGURES and places > 0 and abs(value - key.sure) < step
-    return places > wanted > 0 and abs(value - key.sure) * 2 <= Fraction(1, 10**wanted)
+    if places > wanted > 0:
+        return abs(value - key.sure) * 2 <= Fraction(1, 10**wanted)
+    figures = len(str(abs(value.numerator * 10**places // value.denominator)))
+    return wanted > places > 0 and figures >= _LEAST_FIGURES and abs(value - key.sure) * 2 <= Fraction(1, 10**places)
 
 
 def _places(value: Fraction) -> int | None:
@@ -119,7 +122,8 @@ def _places(value: Fraction) -> int | None:
 @lru_cache(maxsize=8_192)
 def _key(meant: str, decimal: DecimalSign) -> Quantity | None:
     """A right answer as it is read: a class is marked against the same few."""
-    return read_quantity(meant, decimal)
+    quantity = read_quantity(meant, decimal)
+    return read_quantity(NAMED.sub("", meant, count=1), decimal) if quantity is None and "=" in meant else quantity
 
 
 @dataclass(frozen=True, slots=True)
