@@ -18,6 +18,7 @@ from velum.answers.comparison import Comparison, Number
 from velum.answers.number import DecimalSign
 from velum.answers.quantity import Quantity, read_quantity
 from velum.answers.signs import plain_signs
+from velum.answers.word_tokens import ROMANS
 from velum.answers.wrapping import doubts
 from velum.mark import Mark, Verdict, for_teacher
 
@@ -34,6 +35,8 @@ _REASONED = re.compile(
 )
 """Words that make another number of one."""
 
+_LOOK_ALIKES = str.maketrans("OoIl", "0011")
+_AMONG_DIGITS = re.compile(r"\d[OoIl]|[OoIl]\d")
 _FACTORIAL = re.compile(r"(\d{1,2})!")
 _WORKING = re.compile(r"[-+*/×÷·:x−^²³√]")
 
@@ -43,6 +46,8 @@ def found_in(written: str, meant: str, comparison: Comparison, decimal: DecimalS
     text = plain_signs(written)
     if isinstance(comparison, Number) and (mark := _behind_working(text, meant, comparison, decimal, compare)):
         return mark
+    if isinstance(comparison, Number) and compare(_without_look_alikes(text), meant, comparison, decimal).share:
+        return for_teacher(reasons.LOOK_ALIKE)
     if isinstance(comparison, Number):
         return _number_in(text, meant, comparison, decimal, compare)
     words = text.split()
@@ -52,6 +57,13 @@ def found_in(written: str, meant: str, comparison: Comparison, decimal: DecimalS
         if compare(part, meant, comparison, decimal).verdict is Verdict.RIGHT:
             return for_teacher(reasons.FOUND_AMONG_OTHERS)
     return None
+
+
+def _without_look_alikes(text: str) -> str:
+    """A number with digits for letters that look like them, and for a Roman one."""
+    if roman := ROMANS.get(text.casefold()):
+        return roman
+    return text.translate(_LOOK_ALIKES) if _AMONG_DIGITS.search(text) else text
 
 
 def _behind_working(text: str, meant: str, rules: Number, decimal: DecimalSign, compare: Compare) -> Mark | None:
@@ -103,6 +115,7 @@ def _number_in(text: str, meant: str, rules: Number, decimal: DecimalSign, compa
         return None
     if (
         len(found) == 1
+        and ("%" in meant or "%" not in text)
         and not doubts(text)
         and not _REASONED.search(text)
         and not _WORKING.search(text.replace("-", ""))

@@ -18,6 +18,7 @@ WORDS_FEWER = Sentence("words_fewer", "a part of the words of the key: please lo
 WORDS_OTHER = Sentence("words_other", "most words of the key, and others: please look")
 WORDS_AND_DOUBT = Sentence("words_and_doubt", "the words of the key, with a no or an or beside them: please look")
 ABBREVIATION = Sentence("abbreviation", "shortened to its first letters: please look")
+LOOK_ALIKE = Sentence("look_alike", "letters or Roman numerals, where digits were asked for: please look")
 OTHER_ORDER = Sentence("other_order", "the right numbers in another order: please look")
 OTHER_WORD_FOR_IT = Sentence("other_word_for_it", "another word for it: please look")
 NUMBER_IN_DIGITS = Sentence("number_in_digits", "the right number, in digits: please look")
