@@ -81,7 +81,10 @@ class Number(Model):
     """None: the worksheet's decimal sign."""
     tolerance: Tolerance | None = None
     unit: Literal["asked", "half", "optional", "ignored"] = "asked"
-    """Whether the unit of the key has to be written, or costs half when it is not; one of the same kind may stand."""
+    """What becomes of a right number without the unit of the key; one of the same kind may stand.
+
+    "asked": the teacher looks; "half": it costs half; "optional": it may be left out; "ignored": any may stand.
+    """
     lowest_terms: bool = False
     """Whether a fraction has to be in lowest terms."""
 
