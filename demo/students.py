@@ -23,7 +23,7 @@ KESTRELS = (
     ),
     Student(
         "Bao Okafor",
-        ("13:10", "ten to eight", "0.4", "4.8", "0", "4.2", "6:10", "Friday", ".8", "8:40. It is high tide."),
+        ("13:10", "ten past eight", "0.4", "4.8", "0", "4.2", "6:10", "Friday", ".8", "8:40. It is high tide."),
     ),
     Student("Cleo Marchetti", ("13:00", "07:50", "0.5", "4.8", None, "4.2", "5:50", "Friday", "0.8", None)),
     Student(
