@@ -112,6 +112,11 @@ def _recurring(found: re.Match[str]) -> Fraction | None:
     return -value if sign else value
 
 
+def decimal_places(value: Fraction | int) -> int | None:
+    """How many decimal places a value has; None: it has no end, or more than anybody writes."""
+    return next((places for places in range(13) if 10**places % value.denominator == 0), None)
+
+
 def _signed(text: str, decimal: DecimalSign) -> Reading | None:
     sign = _SIGNED.match(text)
     reading = _unsigned(text[sign.end() :] if sign else text, decimal)

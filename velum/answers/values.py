@@ -9,7 +9,7 @@ from math import gcd
 
 from velum.answers import reasons
 from velum.answers.comparison import Between, Number, Rounded, Within, exact_value
-from velum.answers.number import DecimalSign, Reading
+from velum.answers.number import DecimalSign, Reading, decimal_places
 from velum.answers.quantity import Quantity, read_quantity
 from velum.answers.units import is_part_of, read_unit_loosely
 from velum.answers.wrapping import doubts
@@ -101,7 +101,7 @@ def _may_be_rounded(value: Fraction, number: Reading, key: Reading, rules: Numbe
     """
     if rules.tolerance or key.sure is None or number.fraction:
         return False
-    places, wanted = _places(value), _places(key.sure)
+    places, wanted = decimal_places(value), decimal_places(key.sure)
     if places is None:
         return False
     if wanted is None:
@@ -112,11 +112,6 @@ def _may_be_rounded(value: Fraction, number: Reading, key: Reading, rules: Numbe
         return abs(value - key.sure) * 2 <= Fraction(1, 10**wanted)
     figures = len(str(abs(value.numerator * 10**places // value.denominator)))
     return wanted > places > 0 and figures >= _LEAST_FIGURES and abs(value - key.sure) * 2 <= Fraction(1, 10**places)
-
-
-def _places(value: Fraction) -> int | None:
-    """How many decimal places a value has; None: it has no end, or more than anybody writes."""
-    return next((places for places in range(13) if 10**places % value.denominator == 0), None)
 
 
 @lru_cache(maxsize=8_192)

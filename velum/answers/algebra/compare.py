@@ -2,7 +2,7 @@
 
 import re
 from collections import Counter
-from collections.abc import Callable, Iterator, Sequence
+from collections.abc import Callable, Iterator, Mapping, Sequence
 from enum import Enum, auto
 from fractions import Fraction
 from itertools import chain
@@ -35,7 +35,7 @@ from velum.answers.algebra.values import (
     roughly,
 )
 from velum.answers.comparison import Expression
-from velum.answers.number import DecimalSign
+from velum.answers.number import DecimalSign, decimal_places
 from velum.answers.signs import plain_signs
 from velum.answers.units import read_unit
 from velum.mark import Mark, for_teacher, right, wrong
@@ -59,8 +59,8 @@ def compare_expressions(written: str, meant: str, rules: Expression, decimal: De
     keys, answers = read(meant, decimal), read(written, decimal)
     if not keys:
         return None
-    if not answers and "^" in plain_signs(meant):
-        answers = read(_RAISED.sub(r"\1^\2", written), decimal)
+    if not answers:
+        answers = _read_raised(written, meant, decimal)
     if not answers and len(keys) == 1 and keys[0].relations and _RELATION_FIRST.match(written):
         said = _all_same(keys, read(f"{min(letters(keys[0].sides[0]), default='x')}{written}", decimal))
         return for_teacher(reasons.RELATION_LEFT_OUT) if said is _Same.YES else wrong(reasons.OTHER_RELATION)
@@ -103,13 +103,8 @@ def compare_expressions(written: str, meant: str, rules: Expression, decimal: De
         return for_teacher(reasons.SOLUTIONS_MISSING)
     if not relation and _is_rounded(keys[0].sides[0], answers[0].sides[0]):
         return for_teacher(reasons.ROUNDED)
-    if (
-        not relation
-        and len(keys) == len(answers) == 1
-        and "^" in plain_signs(meant)
-        and "^" not in plain_signs(written)
-    ):
-        raised = read(_RAISED.sub(r"\1^\2", written), decimal)
+    if not relation and len(keys) == len(answers) == 1 and "^" not in plain_signs(written):
+        raised = _read_raised(written, meant, decimal)
         if raised and raised != answers and _all_same(keys, raised) is _Same.YES:
             return right(reasons.SAME_EXPRESSION)
     return wrong(reasons.OTHER_RELATION if relation else reasons.OTHER_EXPRESSION)
@@ -118,6 +113,11 @@ def compare_expressions(written: str, meant: str, rules: Expression, decimal: De
 _RELATION_FIRST = re.compile(r"\s*[<>≤≥]")
 _RAISED = re.compile(r"([^\W\d_])(\d)")
 """A digit behind a letter, where no digit can be raised."""
+
+
+def _read_raised(written: str, meant: str, decimal: DecimalSign) -> tuple[Statement, ...]:
+    """What an answer says with the digits behind its letters raised, x2 as x²; nothing where the key has no powers."""
+    return read(_RAISED.sub(r"\1^\2", written), decimal) if "^" in plain_signs(meant) else ()
 
 
 def _link_by_link(chain: Statement) -> tuple[Statement, ...]:
@@ -146,7 +146,7 @@ def _without_subscripts(answers: tuple[Statement, ...], keys: tuple[Statement, .
     names = {name: name[0] for name in _letters_of(answers) - wanted if "_" in name and name[0] in wanted}
     if not names or any(name.partition("_")[2] and not name.partition("_")[2].isdigit() for name in names):
         return answers
-    return tuple(Statement(tuple(renamed(side, names) for side in one.sides), one.relations) for one in answers)
+    return _renamed(answers, names)
 
 
 def _values_alone(keys: tuple[Statement, ...], answers: tuple[Statement, ...]) -> tuple[Statement, ...]:
@@ -209,19 +209,20 @@ def _is_rounded(key: Node, answer: Node) -> bool:
     """Whether a decimal fraction is near a value that has none, such as 8.49 for 6√2."""
     if letters(key) or not isinstance(answer, Num) or answer.value.denominator == 1:
         return False
-    places = next((places for places in range(13) if 10**places % answer.value.denominator == 0), 0)
+    places = decimal_places(answer.value) or 0
     try:
         exactly(key, {})
     except Unknown:
         return False
     except Inexact:
-        try:
-            return (
-                abs(roughly(key, {}) - complex(answer.value)) < 10.0**-places and abs(answer.value) * 10**places >= 10
-            )
-        except Unknown:
-            return False
-    return False
+        pass
+    else:
+        return False
+    try:
+        near = abs(roughly(key, {}) - complex(answer.value)) < 10.0**-places
+    except Unknown:
+        return False
+    return near and abs(answer.value) * 10**places >= 10
 
 
 def _in_the_keys_case(answers: tuple[Statement, ...], keys: tuple[Statement, ...]) -> tuple[Statement, ...]:
@@ -233,9 +234,11 @@ def _in_the_keys_case(answers: tuple[Statement, ...], keys: tuple[Statement, ...
     names = {name: name.swapcase() for name in given - wanted if name.swapcase() in wanted - given}
     if not names:
         return answers
-    return tuple(
-        Statement(tuple(renamed(side, names) for side in answer.sides), answer.relations) for answer in answers
-    )
+    return _renamed(answers, names)
+
+
+def _renamed(statements: tuple[Statement, ...], names: Mapping[str, str]) -> tuple[Statement, ...]:
+    return tuple(Statement(tuple(renamed(side, names) for side in one.sides), one.relations) for one in statements)
 
 
 def _letters_of(statements: tuple[Statement, ...]) -> set[str]:
