@@ -20,7 +20,7 @@ from velum.paper.pdf import PdfPage
 from velum.paper.render import draw
 from velum.paper.text import Line
 from velum.paper.unread import unread
-from velum.paper.unruled import circles_on, without_rules
+from velum.paper.unruled import rules_apart
 
 _MOST_PIXELS = 6_000_000
 _LINES = "_-—–.…|=~[]'’‘`\""
@@ -77,9 +77,10 @@ def reading_of_picture(picture: Image.Image, lines: Iterable[Line], size: PageSi
     # What was read into lines and boxes is found as lines and boxes.
     words = tuple(part for token in tokens if (read := _without_lines(token)) for part in _apart(read))
     scale = picture.width / size.width
-    circles = [Token(CIRCLE, rect_of(box)) for box in circles_on(picture, scale)]
+    clean, ticked = rules_apart(picture, scale)
+    circles = [Token(CIRCLE, rect_of(box)) for box in ticked]
     words = tuple(word for word in words if not any(circle.rect.holds(word.rect) for circle in circles))
-    others = unread(without_rules(picture, scale), scale, [token.rect.box for token in tokens])
+    others = unread(clean, scale, [token.rect.box for token in tokens])
     words += (*circles, *(Token(UNREAD, rect_of(box)) for box in others))
     return _reading(Printed(size.width, size.height, words, _wiped(grey, words), photographed=True))
 

@@ -38,28 +38,28 @@ Mask: TypeAlias = NDArray[Any]
 """A picture in grey, or 1 where something is and 0 elsewhere: (height, width)."""
 
 
-def circles_on(picture: Image.Image, scale: float) -> list[Box]:
-    """The circles to be ticked on a page, in points; ``scale`` is pixels a point."""
-    grey = np.asarray(picture.convert("L"))
-    return circles_of(_dark(grey, scale, across=True) | _dark(grey, scale, across=False), scale)
-
-
 def without_rules(picture: Image.Image, scale: float) -> Image.Image:
     """The same in grey without ruled and dotted lines, empty boxes and circles; ``scale`` is pixels a point."""
+    return rules_apart(picture, scale)[0]
+
+
+def rules_apart(picture: Image.Image, scale: float) -> tuple[Image.Image, list[Box]]:
+    """The same in grey without rules, and the circles to be ticked among what was taken off, in points."""
     grey = np.asarray(picture.convert("L"))
     dark = [_dark(grey, scale, across=across) for across in (True, False)]
     rules = [_rules(mask, scale, across=across) for mask, across in zip(dark, (True, False), strict=True)]
     gone: Mask = rules[0] | rules[1] | _dotted(dark[0] & dark[1], scale) | _boxes(dark[0] | dark[1], scale)
-    for circle in circles_of(dark[0] | dark[1], scale):
+    circles = circles_of(dark[0] | dark[1], scale)
+    for circle in circles:
         left, top = round(circle.x * scale), round(circle.y * scale)
         gone[top : round(circle.bottom * scale), left : left + round(circle.width * scale)] = 1
     if not gone.any():
-        return Image.fromarray(grey)
+        return Image.fromarray(grey), circles
     clean = grey.copy()
     paper = cv2.dilate(grey, np.ones((1 + 2 * round(_THIN * scale),) * 2, np.uint8))
     wide = cv2.dilate(gone, np.ones((1 + 2 * _AROUND,) * 2, np.uint8)) > 0
     clean[wide] = paper[wide]
-    return Image.fromarray(clean)
+    return Image.fromarray(clean), circles
 
 
 def _kernel(along: int, beside: int, *, across: bool) -> Mask:

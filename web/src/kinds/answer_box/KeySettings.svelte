@@ -5,6 +5,7 @@
   import VerdictMark, { inWords } from "../../ui/VerdictMark.svelte";
   import type { KeySettingsProps } from "../teacher";
   import { NAMES, plain, WORD_RULES, type By } from "./comparisons";
+  import AddText from "./AddText.svelte";
   import NumberRules from "./NumberRules.svelte";
   import RefusedAnswers from "./RefusedAnswers.svelte";
 
@@ -16,7 +17,6 @@
 
   let tried = $state.raw<Schemas["TryingOut"]>();
   let answer = $state("");
-  let more = $state("");
 
   const comparison = $derived(fieldKey.comparison ?? null);
   const by = $derived<By>(comparison?.by ?? tried?.guessed.by ?? "words");
@@ -40,12 +40,6 @@
   function accept(text: string) {
     const also = [...fieldKey.also, text.trim()];
     if (text.trim() && also.length <= MOST) onkey({ ...fieldKey, also: [...new Set(also)] });
-  }
-
-  function add(event: SubmitEvent) {
-    event.preventDefault();
-    accept(more);
-    more = "";
   }
 </script>
 
@@ -87,15 +81,7 @@
         {/each}
       </ul>
     {/if}
-    <form class="flex gap-2" onsubmit={add}>
-      <input
-        class="input min-w-0 flex-1"
-        aria-label="Another right answer"
-        maxlength="20000"
-        bind:value={more}
-      />
-      <button class="btn btn-outline" disabled={!more.trim()}>Add</button>
-    </form>
+    <AddText label="Another right answer" onadd={accept} />
     {#if tried && tried.proposals.length > 0}
       <p class="mt-2 flex flex-wrap items-center gap-1.5 text-sm">
         <span class="quiet">Perhaps also:</span>

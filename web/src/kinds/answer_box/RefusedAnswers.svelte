@@ -2,6 +2,7 @@
   // Answers that are to be expected and are not right: what students are told of them, and what they are worth.
   import LIMITS from "../../generated/limits.json";
   import Folded from "../../ui/Folded.svelte";
+  import AddText from "./AddText.svelte";
   import type { KeyOf } from "../teacher";
 
   type Refused = KeyOf<"answer_box">["refused"];
@@ -11,14 +12,9 @@
   const MOST = 30;
   const WORTH = [0, 25, 50, 75];
 
-  let text = $state("");
-
-  function add(event: SubmitEvent) {
-    event.preventDefault();
-    const wrong = text.trim();
+  function add(wrong: string) {
     if (wrong && refused.length < MOST && !refused.some((one) => one.text === wrong))
       onrefused([...refused, { text: wrong, says: "", percent: 0 }]);
-    text = "";
   }
 
   const change = (place: number, changed: Partial<Refused[number]>) =>
@@ -68,14 +64,6 @@
         </li>
       {/each}
     </ul>
-    <form class="flex gap-2" onsubmit={add}>
-      <input
-        class="input min-w-0 flex-1"
-        aria-label="Another wrong answer"
-        maxlength="20000"
-        bind:value={text}
-      />
-      <button class="btn btn-outline" disabled={!text.trim()}>Add</button>
-    </form>
+    <AddText label="Another wrong answer" onadd={add} />
   </div>
 </Folded>
