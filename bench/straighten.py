@@ -2,6 +2,7 @@
 
 import io
 import time
+from collections import defaultdict
 from collections.abc import Callable
 from concurrent.futures import ProcessPoolExecutor
 from multiprocessing import get_context
@@ -14,12 +15,20 @@ from PIL import Image
 
 from bench.figure import Figure
 from velum.geometry.projection import Point
+from velum.paper.corners import find_sheet
+from velum.paper.cut_off import completed
 from velum.paper.look import AS_IT_IS, Flat, Look
+from velum.paper.page_size import PageSize
 from velum.paper.render import render_page
+from velum.paper.sheet_size import PHONE
+from velum.testing.hard_photos import hard_photos
 from velum.testing.photos import photo
 
 WIDTHS = (1700, 340)
 RUNS = 5
+
+SEEDS = range(100, 112)
+"""Others than those that are tested."""
 
 
 def measure() -> list[Figure]:
@@ -39,7 +48,32 @@ def measure() -> list[Figure]:
             straightened < 2,
         ),
         *(_memory(kind) for kind in ("JPEG", "PNG")),
+        _corners(),
     ]
+
+
+def _corners() -> Figure:
+    """Of made photos of every kind that is hard, how many corners are found."""
+    near: dict[str, list[float]] = defaultdict(list)
+    for kind, taken in hard_photos(SEEDS):
+        found = find_sheet(taken.picture)
+        share = 0.0
+        if found:
+            page = PageSize(*taken.picture.size)
+            corners = found.corners if found.cut is None else completed(found.corners, found.cut, page, PHONE)
+            off = np.array([(point.x, point.y) for point in corners]) - taken.corners
+            width = np.hypot(*(taken.corners[1] - taken.corners[0]))
+            share = float((np.hypot(*off.T) < 0.01 * width).mean())
+        near[kind].append(share)
+    share = float(np.mean([one for kind in near.values() for one in kind]))
+    kinds = ", ".join(f"{kind} {np.mean(shares):.2f}" for kind, shares in near.items())
+    return Figure(
+        "corners of sheets in hard photos within 1 % of their width",
+        f"{share:.3f}",
+        f"of {4 * sum(map(len, near.values()))}: {kinds}",
+        "at least 0.90",
+        share >= 0.9,
+    )
 
 
 def _memory(kind: str) -> Figure:

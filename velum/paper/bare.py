@@ -9,7 +9,7 @@ from pypdfium2 import raw
 
 from velum.geometry.box import Box
 from velum.paper.page_size import PageSize
-from velum.paper.pdf_words import seen, written_words
+from velum.paper.pdf_words import seeing, written_words
 from velum.paper.seen_words import seen_words
 
 _MOST_OF_A_PAGE = 0.4
@@ -27,17 +27,19 @@ class PlacedWord:
 
 
 def placed_words(page: pypdfium2.PdfPage, size: PageSize) -> list[PlacedWord]:
-    written = written_words(page)
+    written, seen = written_words(page), seeing(page, size)
+    letters = [tuple(map(seen, word.letters)) for word in written]
     return [
-        PlacedWord(word.text, tuple(seen(page, size, edges) for edges in word.letters))
-        for word, is_seen in zip(written, seen_words(page, size, written), strict=True)
+        PlacedWord(word.text, placed)
+        for word, placed, is_seen in zip(written, letters, seen_words(page, size, written, letters), strict=True)
         if is_seen
     ]
 
 
 def illustrations(page: pypdfium2.PdfPage, size: PageSize) -> Iterator[Box]:
     """Where pictures lie on a page."""
+    seen = seeing(page, size)
     for thing in islice(page.get_objects(filter=[raw.FPDF_PAGEOBJ_IMAGE], max_depth=3), _MOST_PICTURES):
-        box = seen(page, size, thing.get_bounds())
+        box = seen(thing.get_bounds())
         if box.width * box.height < _MOST_OF_A_PAGE * size.width * size.height:
             yield box

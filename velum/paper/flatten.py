@@ -28,17 +28,28 @@ def upright_part(flat: Flat, page: PageSize) -> Box | None:
     return Box(x=x, y=y, width=min(three.x, page.width) - x, height=min(three.y, page.height) - y)
 
 
-def flattened(picture: Image.Image, corners: Sequence[tuple[float, float]], flat: Flat, scale: float) -> Image.Image:
+def flattened(
+    picture: Image.Image,
+    corners: Sequence[tuple[float, float]],
+    flat: Flat,
+    scale: float,
+    beyond: int = cv2.BORDER_CONSTANT,
+) -> Image.Image:
     """The sheet whose ``corners`` are these pixels of the picture, flat, at ``scale`` pixels a point.
 
-    What lies beyond the picture is white.
+    What lies beyond the picture is white, or as OpenCV's border type ``beyond`` says.
     """
     width, height = max(1, round(flat.width * scale)), max(1, round(flat.height * scale))
     there = np.array([(0, 0), (width, 0), (width, height), (0, height)], np.float32)
     # Pixels are counted at their middles.
     matrix = cv2.getPerspectiveTransform(np.array(corners, np.float32) - 0.5, there - np.float32(0.5))
     out = cv2.warpPerspective(
-        np.asarray(picture), matrix, (width, height), flags=cv2.INTER_CUBIC, borderValue=(255, 255, 255)
+        np.asarray(picture),
+        matrix,
+        (width, height),
+        flags=cv2.INTER_CUBIC,
+        borderMode=beyond,
+        borderValue=(255, 255, 255),
     )
     return Image.fromarray(out)
 

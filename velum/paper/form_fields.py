@@ -15,7 +15,7 @@ import pypdfium2
 
 from velum.geometry.box import Box
 from velum.paper.page_size import PageSize
-from velum.paper.pdf_words import seen
+from velum.paper.pdf_words import seeing
 from velum.paper.text import tidy
 
 MOST_WIDGETS = 2_000
@@ -123,7 +123,7 @@ def _widget(number: int, annotation: pikepdf.Object, shown: pypdfium2.PdfDocumen
     page = shown[number]
     size = PageSize(*page.get_size())
     left, bottom, right, top = (float(value) for value in annotation.Rect)
-    box = seen(page, size, (min(left, right), min(bottom, top), max(left, right), max(bottom, top)))
+    box = seeing(page, size)((min(left, right), min(bottom, top), max(left, right), max(bottom, top)))
     if min(box.width, box.height) < _SMALLEST:
         return None
     on = _on_state(annotation)

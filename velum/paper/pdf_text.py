@@ -11,7 +11,7 @@ from pypdfium2 import raw
 
 from velum.geometry.box import Box, around
 from velum.paper.page_size import PageSize
-from velum.paper.pdf_words import Written, seen, written_words
+from velum.paper.pdf_words import Written, seeing, written_words
 from velum.paper.seen_words import seen_words
 from velum.paper.text import Line, Word
 
@@ -24,11 +24,12 @@ _COVERS = 0.8
 
 def text_lines(page: pypdfium2.PdfPage, size: PageSize) -> list[Line]:
     """The lines of the text layer in the order in which they were written, in points of the page as it is seen."""
-    written = written_words(page)
+    written, seen = written_words(page), seeing(page, size)
+    letters = [tuple(map(seen, word.letters)) for word in written]
     lines: list[list[Word]] = []
     before: Written | None = None
-    for word, seen_there in zip(written, seen_words(page, size, written), strict=True):
-        box = around([seen(page, size, edges) for edges in word.letters])
+    for word, places, seen_there in zip(written, letters, seen_words(page, size, written, letters), strict=True):
+        box = around(places)
         kept = Word(text=word.text, box=box, seen=seen_there)
         if before is not None and word.line == before.line and _goes_on(lines[-1][-1].box, box):
             lines[-1].append(kept)
@@ -41,9 +42,10 @@ def text_lines(page: pypdfium2.PdfPage, size: PageSize) -> list[Line]:
 def picture_resolution(page: pypdfium2.PdfPage, size: PageSize) -> float | None:
     """Pixels a point of the picture that covers the page; None when none does."""
     sharpest: float | None = None
+    seen = seeing(page, size)
     pictures = page.get_objects(filter=[raw.FPDF_PAGEOBJ_IMAGE], max_depth=3)
     for thing in islice(pictures, _MOST_OBJECTS):
-        box = seen(page, size, thing.get_bounds())
+        box = seen(thing.get_bounds())
         if box.width * box.height >= _COVERS * size.width * size.height:
             pixels = max(thing.get_px_size()) / max(box.width, box.height)
             sharpest = max(pixels, sharpest or 0)

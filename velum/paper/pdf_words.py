@@ -4,7 +4,7 @@ PDFium says where things stand on the page as it was written: neither turned nor
 where they are seen.
 """
 
-from collections.abc import Iterator
+from collections.abc import Callable, Iterator
 from ctypes import byref, c_double, c_int, c_void_p, cast
 from dataclasses import dataclass
 from itertools import groupby
@@ -174,13 +174,29 @@ def address_of(thing: Any) -> int:
     return cast(thing, c_void_p).value or 0
 
 
-def seen(page: pypdfium2.PdfPage, size: PageSize, edges: Edges) -> Box:
-    """Where a rectangle of the page as it was written is seen, in points."""
+def seeing(page: pypdfium2.PdfPage, size: PageSize) -> Callable[[Edges], Box]:
+    """Tells where a rectangle of the page as it was written is seen, in points."""
     across, down = round(size.width * _FINE), round(size.height * _FINE)
     x, y = c_int(), c_int()
-    points = []
-    for left, top in ((edges[0], edges[3]), (edges[2], edges[1])):
+
+    def point(left: float, top: float) -> tuple[float, float]:
         raw.FPDF_PageToDevice(page, 0, 0, across, down, 0, left, top, byref(x), byref(y))
-        points.append((max(-20_000.0, min(20_000.0, x.value / _FINE)), max(-20_000.0, min(20_000.0, y.value / _FINE))))
-    (one, two), (three, four) = points
-    return Box(x=min(one, three), y=min(two, four), width=max(abs(three - one), 0.1), height=max(abs(four - two), 0.1))
+        return x.value / _FINE, y.value / _FINE
+
+    # The map is affine: PDFium is asked for three of its points, and not for each letter.
+    far = max(size.width, size.height)
+    zero, right, up = point(0, 0), point(far, 0), point(0, far)
+    a, c = ((right[axis] - zero[axis]) / far for axis in (0, 1))
+    b, d = ((up[axis] - zero[axis]) / far for axis in (0, 1))
+
+    def seen(edges: Edges) -> Box:
+        left, bottom, right, top = edges
+        xs = [_within(zero[0] + a * h + b * v) for h, v in ((left, top), (right, bottom))]
+        ys = [_within(zero[1] + c * h + d * v) for h, v in ((left, top), (right, bottom))]
+        return Box(x=min(xs), y=min(ys), width=max(abs(xs[1] - xs[0]), 0.1), height=max(abs(ys[1] - ys[0]), 0.1))
+
+    return seen
+
+
+def _within(value: float) -> float:
+    return round(max(-20_000.0, min(20_000.0, value)), 2)

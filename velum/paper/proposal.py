@@ -2,21 +2,24 @@
 
 import math
 
-import numpy as np
+import cv2
 from PIL import Image
 
-from velum.geometry.projection import Corners, Point
+from velum.geometry.projection import Corners, Point, is_sheet
 from velum.geometry.turn import Turn
 from velum.model import Model
-from velum.paper.corners import find_corners, find_skew
+from velum.paper.corners import find_sheet
+from velum.paper.cut_off import completed
+from velum.paper.flatten import flattened
 from velum.paper.look import Flat, Look
 from velum.paper.ocr import which_way_up
 from velum.paper.page_size import PageSize
 from velum.paper.picture import turned
+from velum.paper.plain_paper import plain_paper
 from velum.paper.read import SourcePage
 from velum.paper.render import draw
-from velum.paper.sheet_size import sheet_size
-from velum.paper.whiten import paper_light
+from velum.paper.sheet_size import PHONE, sheet_size
+from velum.paper.skew import find_skew
 
 _LOOKED_AT = 1_600
 """The longer side, in pixels, at which a page is looked at."""
@@ -27,11 +30,11 @@ _HAIR = 0.004
 _READ_AT = 2_000
 """Pixels across at which it is told which way print stands."""
 
+_PLAINLY = 0.8
+"""Pixels a point at which it is told whether something is paper."""
+
 _LEAST_SKEW = 0.25
 """Degrees that nobody sees: a line across A4 then rises by less than a millimetre."""
-
-_DIM, _UNEVEN = 225, 0.88
-"""Paper that is darker than this (of 255), or whose darkest part has less than this share of the lightest's light."""
 
 
 class Proposal(Model):
@@ -52,22 +55,44 @@ class Proposal(Model):
 
 def propose(page: SourcePage) -> Proposal:
     """A proposal for a page that is a picture. Raises PaperRefused when it cannot be drawn."""
-    size = page.size
-    picture = page.draw(_LOOKED_AT / max(size.width, size.height))
-    scale = picture.width / size.width
-    corners, skew = find_corners(picture), 0.0
-    if corners:
-        corners = drawn_in(_scaled(corners, 1 / scale))
-        size = sheet_size(corners, page.size, page.lens)
-        flat = Flat(corners=corners, width=size.width, height=size.height)
-        turn = which_way_up(draw(page, _READ_AT, Look(whiten=True, flat=flat)), _READ_AT / size.width)
+    picture = page.draw(_LOOKED_AT / max(page.size.width, page.size.height))
+    scale = picture.width / page.size.width
+    flat = _flat(picture, scale, page)
+    if flat:
+        shown = draw(page, _READ_AT, Look(whiten=True, flat=flat))
+        turn, skew = which_way_up(shown, _READ_AT / flat.width), 0.0
+        whiten = plain_paper(_flattened(picture, flat, scale)).is_dim
+        corners: Corners | None = flat.corners
     else:
-        turn = which_way_up(picture, scale)
-        skew = find_skew(turned(picture, turn))
-        if abs(skew) >= _LEAST_SKEW:
-            corners = askew(page.size, skew)
-    whiten = _is_dim(picture, corners, scale)
-    return Proposal(corners=corners, width=size.width, height=size.height, whiten=whiten, turn=turn, skew=skew)
+        turn, paper = which_way_up(picture, scale), plain_paper(picture)
+        skew = find_skew(turned(picture, turn)) if paper.is_printed else 0.0
+        whiten = paper.is_printed and paper.is_dim
+        corners = askew(page.size, skew) if abs(skew) >= _LEAST_SKEW else None
+    width, height = (flat.width, flat.height) if flat else (page.size.width, page.size.height)
+    return Proposal(corners=corners, width=width, height=height, whiten=whiten, turn=turn, skew=skew)
+
+
+def _flat(picture: Image.Image, scale: float, page: SourcePage) -> Flat | None:
+    """The sheet that a photo of ``scale`` pixels a point shows, if it shows one that is of paper."""
+    sheet = find_sheet(picture)
+    if sheet is None:
+        return None
+    corners, lens = _scaled(sheet.corners, 1 / scale), page.lens
+    if sheet.cut is not None:
+        lens = lens or PHONE
+        corners = completed(corners, sheet.cut, page.size, lens)
+        if not is_sheet(corners, min(page.size.width, page.size.height) / 10):
+            return None
+    corners = drawn_in(corners)
+    size = sheet_size(corners, page.size, lens)
+    flat = Flat(corners=corners, width=size.width, height=size.height)
+    return flat if plain_paper(_flattened(picture, flat, scale)).is_sheet else None
+
+
+def _flattened(picture: Image.Image, flat: Flat, scale: float) -> Image.Image:
+    corners = [(point.x * scale, point.y * scale) for point in flat.corners]
+    # White beyond the photo would be taken for the lightest paper.
+    return flattened(picture, corners, flat, _PLAINLY, beyond=cv2.BORDER_REPLICATE)
 
 
 def drawn_in(corners: Corners) -> Corners:
@@ -93,16 +118,3 @@ def askew(page: PageSize, degrees: float) -> Corners:
 def _scaled(corners: Corners, by: float) -> Corners:
     one, two, three, four = (Point(x=point.x * by, y=point.y * by).rounded() for point in corners)
     return one, two, three, four
-
-
-def _is_dim(picture: Image.Image, corners: Corners | None, scale: float) -> bool:
-    if corners:
-        xs, ys = [point.x * scale for point in corners], [point.y * scale for point in corners]
-        # The middle of the sheet, without what lies around it.
-        left, right = sorted(xs)[1], sorted(xs)[2]
-        top, bottom = sorted(ys)[1], sorted(ys)[2]
-        if right - left > 50 and bottom - top > 50:
-            picture = picture.crop((round(left), round(top), round(right), round(bottom)))
-    light = paper_light(np.asarray(picture)).max(axis=2)
-    darkest, lightest = np.percentile(light, (4, 96))
-    return bool(np.median(light) < _DIM or darkest < _UNEVEN * lightest)

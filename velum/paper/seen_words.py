@@ -17,7 +17,7 @@ from pypdfium2 import raw
 
 from velum.geometry.box import Box, around, common_area
 from velum.paper.page_size import PageSize
-from velum.paper.pdf_words import Written, address_of, seen
+from velum.paper.pdf_words import Written, address_of
 
 Grey: TypeAlias = NDArray[np.int16]
 
@@ -43,8 +43,12 @@ _MOST_DOUBTS = 60
 _DEEPEST = 8
 
 
-def seen_words(page: pypdfium2.PdfPage, size: PageSize, words: Sequence[Written]) -> list[bool]:
-    """For each word whether it can be seen. ``size`` is the page's, as a reader shows it."""
+def seen_words(
+    page: pypdfium2.PdfPage, size: PageSize, words: Sequence[Written], places: Sequence[Sequence[Box]]
+) -> list[bool]:
+    """For each word whether it can be seen. ``size`` is the page's, as a reader shows it; ``places`` are where the
+    letters of each word are seen.
+    """
     if not words:
         return []
     look = _Look(page, size)
@@ -52,10 +56,9 @@ def seen_words(page: pypdfium2.PdfPage, size: PageSize, words: Sequence[Written]
     texts = {address_of(thing.raw): thing for thing in _texts(page)}
     with _without(texts.values()):
         ink = np.abs(with_text - look.drawn())
-    boxes = [[seen(page, size, edges) for edges in word.letters] for word in words]
-    doubtful = _lying_over_each_other([around(letters) for letters in boxes], words)
+    doubtful = _lying_over_each_other([around(letters) for letters in places], words)
     found = []
-    for number, (word, letters) in enumerate(zip(words, boxes, strict=True)):
+    for number, (word, letters) in enumerate(zip(words, places, strict=True)):
         own = [texts[address] for address in word.objects if address in texts]
         if own and all(_is_invisible(thing) for thing in own):
             found.append(_enough(look.contrast(with_text, box) >= _CONTRAST for box in letters))

@@ -20,7 +20,7 @@ _COMMON = 0.06
 _CLOSE = 0.04
 """Corners that are this close to a page's own, as a share of its sides, are those of the page."""
 
-_PHONE = 0.76
+PHONE = 0.76
 """The focal length of most phones' cameras, as a share of the photo's longer side: 26 mm where film has 36."""
 
 _LENSES = (0.55, 3.0)
@@ -67,7 +67,7 @@ def _proportion(corners: Corners, page: PageSize, lens: float | None) -> float:
         return _by_edges(corners)
     across = [k2 * b - a for a, b in zip(one, two, strict=True)]
     down = [k3 * b - a for a, b in zip(one, three, strict=True)]
-    focus = lens or _told(across, down) or _PHONE
+    focus = lens or _told(across, down) or PHONE
     square = (across[0] ** 2 + across[1] ** 2 + (focus * across[2]) ** 2) / (
         down[0] ** 2 + down[1] ** 2 + (focus * down[2]) ** 2
     )

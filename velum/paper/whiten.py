@@ -46,18 +46,27 @@ def whitened(picture: Image.Image) -> Image.Image:
 
 def paper_light(page: Array) -> Array:
     """How light the paper is in each cell and channel, from 0 to 255."""
-    height, width = page.shape[:2]
-    side = max(4, max(height, width) // (_CELLS * 8)) * 8
-    rows, columns = max(2, round(height / side)), max(2, round(width / side))
-    # The second largest of 8 by 8 samples is hardly ever a speck, and paper wherever a quarter of a cell is.
-    fine = cv2.resize(page, (columns * 8, rows * 8), interpolation=cv2.INTER_AREA)
-    cells = fine.reshape(rows, 8, columns, 8, 3).swapaxes(1, 2).reshape(rows, columns, 64, 3)
-    light: Array = np.sort(cells, axis=2)[:, :, -6]
-    filled = cv2.inpaint(light, 255 - _paper(light.max(axis=2)), 3, cv2.INPAINT_TELEA)
+    light = lightest(cells(page))
+    filled = cv2.inpaint(light, 255 - paper_cells(light.max(axis=2)), 3, cv2.INPAINT_TELEA)
     return cv2.GaussianBlur(filled, (3, 3), 0)
 
 
-def _paper(light: Array) -> Array:
+def cells(page: Array) -> Array:
+    """Samples of the page: (rows, columns, 64, 3)."""
+    height, width = page.shape[:2]
+    side = max(1, max(height, width) // (_CELLS * 8)) * 8
+    rows, columns = max(2, round(height / side)), max(2, round(width / side))
+    fine = cv2.resize(page, (columns * 8, rows * 8), interpolation=cv2.INTER_AREA)
+    return fine.reshape(rows, 8, columns, 8, 3).swapaxes(1, 2).reshape(rows, columns, 64, 3)
+
+
+def lightest(samples: Array) -> Array:
+    """The lightest tenth of each cell: hardly ever a speck, and paper wherever a quarter of a cell is."""
+    light: Array = np.sort(samples, axis=2)[:, :, -6]
+    return light
+
+
+def paper_cells(light: Array) -> Array:
     """Which cells show paper (255; others 0): those reached from the lightest without a step down at once.
 
     A shadow darkens paper little by little; a picture on it begins at an edge.

@@ -88,33 +88,45 @@ def photographed(name: str, picture: Image.Image, seed: int, size: tuple[int, in
     """An A4 page photographed at an angle, on a desk, with a shadow over it; ``size`` is the photo's, in pixels."""
     chance = np.random.default_rng(seed)
     page = np.asarray(picture)
-    corners = _seen(size, chance)
+    corners = corners_on(size, chance)
     here = np.array([(0, 0), (page.shape[1], 0), (page.shape[1], page.shape[0]), (0, page.shape[0])], np.float32)
     matrix = cv2.getPerspectiveTransform(here - np.float32(0.5), (corners - 0.5).astype(np.float32))
     flat = cv2.warpPerspective(page, matrix, size, flags=cv2.INTER_AREA)
     mask = cv2.warpPerspective(np.full(page.shape[:2], 255, np.uint8), matrix, size)[:, :, None] / 255.0
     paper = flat * np.array(chance.uniform((0.86, 0.86, 0.80), (0.97, 0.96, 0.92)))
-    taken = (_desk(size, chance) * (1 - mask) + paper * mask) * _light(size, chance)
+    taken = (desk(size, chance) * (1 - mask) + paper * mask) * light(size, chance)
     taken = cv2.GaussianBlur(taken, (0, 0), chance.uniform(0.5, 1.1)) + chance.normal(0, 4, taken.shape)
     return Photo(name, Image.fromarray(np.clip(taken, 0, 255).astype(np.uint8)), corners)
 
 
-def _seen(size: tuple[int, int], chance: np.random.Generator) -> NDArray[np.float64]:
-    """Where a camera sees the corners of an A4 sheet that it is held over at a slant."""
+def corners_on(
+    size: tuple[int, int],
+    chance: np.random.Generator,
+    near: tuple[float, float] = (0.72, 0.84),
+    slant: tuple[float, float, float] = (22, 16, 7),
+    lens: tuple[float, float] = (0.9, 1.5),
+    aside: tuple[float, float] = (0, 0),
+) -> NDArray[np.float64]:
+    """Where a camera sees the corners of an A4 sheet that it is held over at a slant: (4, 2) pixels.
+
+    ``near``: the share of the photo that the sheet takes; ``slant``: degrees forward, sideways and round, at most;
+    ``lens``: the focal length, a share of the longer side; ``aside``: how far it points past the sheet.
+    """
     width, height = size
-    forward, sideways, round_ = np.radians(chance.uniform((-22, -16, -7), (22, 16, 7)))
-    focus = chance.uniform(0.9, 1.5) * max(size)
+    forward, sideways, round_ = np.radians(chance.uniform([-most for most in slant], slant))
+    focus = chance.uniform(*lens) * max(size)
     sheet = np.array([(-105, -148.5, 0), (105, -148.5, 0), (105, 148.5, 0), (-105, 148.5, 0)])
-    placed = sheet @ _about(0, 1, round_) @ _about(1, 2, forward) @ _about(0, 2, sideways)
-    near = chance.uniform(0.72, 0.84)
-    distance = focus * max(210 / width, 297 / height) / near + 40
+    placed = sheet @ turned_about(0, 1, round_) @ turned_about(1, 2, forward) @ turned_about(0, 2, sideways)
+    distance = focus * max(210 / width, 297 / height) / chance.uniform(*near) + 40
+    placed[:, :2] += np.array(aside) * size * distance / focus
     seen = placed[:, :2] * (focus / (distance + placed[:, 2:]))
-    seen += chance.uniform(-0.02, 0.02, 2) * size
+    if aside == (0, 0):
+        seen += chance.uniform(-0.02, 0.02, 2) * size
     corners: NDArray[np.float64] = seen + np.array(size) / 2
     return corners
 
 
-def _about(one: int, other: int, angle: float) -> NDArray[np.float64]:
+def turned_about(one: int, other: int, angle: float) -> NDArray[np.float64]:
     """The turn that takes one axis towards another."""
     matrix = np.eye(3)
     matrix[one, one] = matrix[other, other] = math.cos(angle)
@@ -122,7 +134,7 @@ def _about(one: int, other: int, angle: float) -> NDArray[np.float64]:
     return matrix
 
 
-def _desk(size: tuple[int, int], chance: np.random.Generator) -> NDArray[np.float64]:
+def desk(size: tuple[int, int], chance: np.random.Generator) -> NDArray[np.float64]:
     """What the sheet lies on: wood with its grain, cloth with a pattern, or a plain top."""
     width, height = size
     colour = np.array(TOPS[chance.integers(len(TOPS))], float)
@@ -138,7 +150,7 @@ def _desk(size: tuple[int, int], chance: np.random.Generator) -> NDArray[np.floa
     return desk
 
 
-def _light(size: tuple[int, int], chance: np.random.Generator) -> NDArray[np.float64]:
+def light(size: tuple[int, int], chance: np.random.Generator) -> NDArray[np.float64]:
     """Light from one side, and the shadow of whoever holds the camera."""
     width, height = size
     x, y = np.meshgrid(np.linspace(-1, 1, width), np.linspace(-1, 1, height))
