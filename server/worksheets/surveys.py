@@ -18,7 +18,7 @@ from velum.paper.text import Line
 TEXT, EARLIER = 5, 4
 """The versions of the texts that this release reads, and that the one before it has read."""
 
-FOUND = 4
+FOUND = 5
 """The version of what is found on pages: what an earlier one has found is looked for again."""
 
 
@@ -94,7 +94,7 @@ def _lines(page: Page) -> tuple[Line, ...]:
 
 
 def _survey_place(page: Page) -> Path:
-    return folder_of(page) / f"{page.number}-survey-1.json"
+    return folder_of(page) / f"{page.number}-survey-2.json"
 
 
 def _text_place(page: Page, version: int = TEXT) -> Path:

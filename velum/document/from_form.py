@@ -16,9 +16,13 @@ from velum.kinds.choice import Choice, ChoiceKey, worded
 from velum.kinds.picking import MOST_OPTIONS, id_of_place
 from velum.kinds.tick_places import Spot, TickPlaces, TickPlacesKey, share
 from velum.paper.form_fields import FormField, Widget
+from velum.sentence import Sentence, together
 
 _SEVERAL_FROM = 40
 """Points of height from which a text field is meant for several lines."""
+
+_NAMED = 5
+"""Fields that are told by name."""
 
 Names = Callable[[], str]
 """Gives a new id each time."""
@@ -43,6 +47,24 @@ def from_form(form: Iterable[FormField], pages: Sequence[Page], new_id: Names) -
             if number in by_number:
                 fields += _on_page(each, widgets, by_number[number], new_id)
     return fields
+
+
+def told_of(form: Iterable[FormField]) -> tuple[Sentence, ...]:
+    """What of a form is answered otherwise in Velum than in the form."""
+    typed = [
+        each.name or f"{each.options[0]} …" for each in form if each.sort == "list" and len(each.options) > MOST_OPTIONS
+    ]
+    if not typed:
+        return ()
+    return (
+        Sentence.counted(
+            "left_out.long_lists",
+            "{count} list with more than {most} options ({names}) is an answer box now: students type what they pick.",
+            "{count} lists with more than {most} options ({names}) are answer boxes now: students type what they pick.",
+            len(typed),
+            {"most": MOST_OPTIONS, "names": together([*typed[:_NAMED], "…"] if len(typed) > _NAMED else typed)},
+        ),
+    )
 
 
 def _on_page(form: FormField, widgets: Sequence[Widget], page: Page, new_id: Names) -> list[Keyed]:

@@ -24,6 +24,9 @@ _MOST_OF_A_NAME = 3
 _SHORTEST_LINE = 14.0
 """Points: a shorter line is a sign."""
 
+_LONGEST_CROWN = 60.0
+"""Points of an arc that look straight at most: of a circle as wide as a page."""
+
 _LINE_GAPS = (11.0, 60.0)
 """Points between two lines to write on."""
 
@@ -113,7 +116,7 @@ def _joined(pieces: Iterable[Rect], size: float) -> Iterator[Rect]:
 def _ruled(printed: Printed, ruling: Ruling) -> Iterator[Rect]:
     """Ruled lines to write on: not those that underline words, nor bars of fractions, nor those that part a page."""
     for line in ruling.free:
-        if line.width < _SHORTEST_LINE or line.height > 5:
+        if line.width < _SHORTEST_LINE or line.height > 5 or _is_part_of_a_curve(printed, line):
             continue
         reach = Rect(line.x, line.y - 1.1 * printed.size, line.right, line.bottom + 1.1 * printed.size)
         above = [token.rect for token in printed.tokens if token.rect.touches(reach) and token.rect.middle[1] < line.y]
@@ -122,6 +125,19 @@ def _ruled(printed: Printed, ruling: Ruling) -> Iterator[Rect]:
         if printed.photographed and _leads_to_a_number(printed, line):
             continue
         yield line
+
+
+def _is_part_of_a_curve(printed: Printed, line: Rect) -> bool:
+    """Whether what is drawn goes on at both ends of a line, to the same side: the crown of an arc, seen as a line."""
+    if line.width > _LONGEST_CROWN:
+        return False
+    y = line.middle[1]
+    for side in (-1, 1):
+        ends = (Rect(line.x - 8, y, line.x - 2, y), Rect(line.right + 2, y, line.right + 8, y))
+        beside = [end._replace(y=min(y + side, y + 5 * side), bottom=max(y + side, y + 5 * side)) for end in ends]
+        if all(printed.is_drawn_on(place) for place in beside):
+            return True
+    return False
 
 
 def _leads_to_a_number(printed: Printed, line: Rect) -> bool:

@@ -10,6 +10,7 @@ from velum.finding.labels import Label, labels_of, section_of
 from velum.finding.mended_labels import mended
 from velum.finding.open_tables import open_tables
 from velum.finding.options import Options, options_of
+from velum.finding.pointers import pointers
 from velum.finding.printed import UNREAD, Printed
 from velum.finding.rect import Rect
 from velum.finding.rooms import boxes_of, small_boxes, tables_of
@@ -59,6 +60,8 @@ def _find(printed: Printed, ruling: Ruling) -> list[Found]:
     blanks = [blank for blank in blanks if not any(blank.rect.holds(spot) for spot in spots)]
     used = {label for group in options for label in group.labels}
     questions = [label for label in labels if label not in used]
+    taken = [blank.rect for blank in blanks] + spots
+    blanks += pointers(printed, ruling, taken)
     blanks += _spaces(printed, questions, [blank.rect for blank in blanks] + spots)
     found = [
         *(_written(printed, blank, questions) for blank in blanks),

@@ -25,6 +25,9 @@ UNREAD = "\ufffd"
 CIRCLE = "○"
 """Stands for a circle to be ticked."""
 
+DRAWN = 40
+"""Levels of grey by which what is drawn is darker than the paper."""
+
 _APART = 9.0
 """Points from the word before, from which on a word begins something of its own."""
 
@@ -125,6 +128,17 @@ class Printed:
     def beside(self, line: Rect, left: float, right: float) -> list[Token]:
         """The words on the row of a line to write on, between two places across, from left to right."""
         return self.along(Rect(left, line.bottom - 1.3 * self.size, right, line.bottom + 0.4 * self.size))
+
+    def is_drawn_on(self, rect: Rect) -> bool:
+        """Whether something is drawn in a part of the page."""
+        left, top = max(0, int(rect.x * SCALE)), max(0, int(rect.y * SCALE))
+        part = self.grey[top : int(rect.bottom * SCALE) + 1, left : int(rect.right * SCALE) + 1]
+        return bool(part.size and part.min() < self.paper - DRAWN)
+
+    @cached_property
+    def paper(self) -> int:
+        """How light the paper is, from 0 to 255."""
+        return int(np.percentile(self.grey[::4, ::4], 90))
 
     def inside(self, rect: Rect) -> list[Token]:
         return [token for token in self.tokens if rect.holds(token.rect)]

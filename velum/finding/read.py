@@ -6,12 +6,14 @@ from collections.abc import Callable, Iterable, Iterator
 import numpy as np
 from PIL import Image
 
+from velum.finding.columns import Columns, columns_of
 from velum.finding.find import find_places
 from velum.finding.found import Found
 from velum.finding.guides import Guides, guides_of
 from velum.finding.printed import CIRCLE, SCALE, UNREAD, Grey, Printed, Token
 from velum.finding.rect import around, rect_of
 from velum.finding.ruling import find_ruling
+from velum.finding.word_banks import WordBank, word_banks
 from velum.geometry.box import Box
 from velum.model import Model
 from velum.paper.look import AS_IT_IS, Look
@@ -42,10 +44,14 @@ Shown = Callable[[Box], Box | None]
 
 
 class Reading(Model):
-    """Where students answer on a page as it is shown, and what is printed around."""
+    """Where students answer on a page as it is shown, and what is printed around: words in banks, and columns to be
+    joined.
+    """
 
     places: tuple[Found, ...] = ()
     guides: Guides = Guides()
+    banks: tuple[WordBank, ...] = ()
+    columns: tuple[Columns, ...] = ()
 
 
 def reading_of_print(
@@ -88,7 +94,15 @@ def reading_of_picture(picture: Image.Image, lines: Iterable[Line], size: PageSi
 def _reading(printed: Printed) -> Reading:
     ruling = find_ruling(printed.grey, photographed=printed.photographed)
     places = find_places(printed, ruling)
-    return Reading(places=tuple(places), guides=guides_of(printed, ruling, places))
+    cells = [rect_of(place.box) for place in places if place.sort == "cell"]
+    blanks = [rect_of(place.box) for place in places if place.sort in ("line", "lines", "gap", "box")]
+    spots = [rect_of(spot) for place in places for spot in place.spots]
+    return Reading(
+        places=tuple(places),
+        guides=guides_of(printed, ruling, places),
+        banks=tuple(word_banks(printed, ruling, blanks, cells)),
+        columns=tuple(columns_of(printed, ruling, [*blanks, *cells, *spots])),
+    )
 
 
 def _as_high_as_print(lines: Iterable[Line]) -> Iterator[Token]:

@@ -25,7 +25,7 @@ from server.worksheets.incoming import Received, received
 from server.worksheets.models import Upload, Worksheet
 from velum.document.document import Document, read_through
 from velum.document.edits import LayFixture, PlaceField, SetKey, apply
-from velum.document.from_form import from_form
+from velum.document.from_form import from_form, told_of
 from velum.document.page import Page
 from velum.document.pages import with_pages, with_pages_aside, without_pages
 from velum.fixtures.ready import Design, ready_page
@@ -41,7 +41,7 @@ class Cancelled(Conflict):
 
 @dataclass(frozen=True)
 class BroughtIn:
-    """The worksheet as it is now, and what of the file could not be brought in, in sentences."""
+    """The worksheet as it is now, and what of the file could not be brought in as it was, in sentences."""
 
     worksheet: Worksheet
     left_out: tuple[Sentence, ...] = ()
@@ -73,7 +73,7 @@ def bring_in(
         except IntegrityError:
             return BroughtIn(_brought_in_before(owner, upload))
     _begin(pages)
-    return BroughtIn(worksheet, new.contents.left_out)
+    return BroughtIn(worksheet, new.contents.left_out + told_of(new.contents.form))
 
 
 def add_pages(
@@ -142,7 +142,8 @@ def _add(
             except IntegrityError:
                 return BroughtIn(_brought_in_before(owner, upload))
             _begin(pages)
-            return BroughtIn(find_worksheet(owner, worksheet_id), new.contents.left_out)
+            told = new.contents.left_out + told_of(new.contents.form)
+            return BroughtIn(find_worksheet(owner, worksheet_id), told)
     raise Busy("worksheet.busy", "This worksheet is being changed all the time. Bring the file in again in a moment.")
 
 

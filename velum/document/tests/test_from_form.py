@@ -2,7 +2,7 @@ import unittest
 from dataclasses import replace
 from itertools import count
 
-from velum.document.from_form import Keyed, from_form
+from velum.document.from_form import Keyed, from_form, told_of
 from velum.document.tests.examples import page
 from velum.geometry.box import Box
 from velum.kinds import Field
@@ -10,6 +10,7 @@ from velum.kinds.answer_box import AnswerBox, AnswerBoxKey
 from velum.kinds.choice import Choice, ChoiceKey, worded
 from velum.kinds.tick_places import TickPlaces, TickPlacesKey
 from velum.paper.form_fields import FormField, Sort, Widget
+from velum.sentence import ENGLISH
 
 PAGES = [page(), page("page2", 1)]
 
@@ -55,6 +56,16 @@ class FromForms(unittest.TestCase):
         self.assertEqual((choice.options, choice.arrangement, choice.several), (worded("calm", "gale"), "list", False))
         (endless,) = made("list", widget(72, 100), options=tuple(map(str, range(200))))
         self.assertIsInstance(endless, AnswerBox, "nobody picks from two hundred: it can be typed")
+
+    def test_what_is_typed_instead_of_picked_is_told(self) -> None:
+        def lists(*lengths: int) -> tuple[str, ...]:
+            form = [FormField("list", "Port", (), tuple(map(str, range(length)))) for length in lengths]
+            return tuple(sentence.say(ENGLISH) for sentence in told_of(form))
+
+        self.assertEqual(lists(2, 26), ())
+        (words,) = lists(27, 3)
+        self.assertIn("1 list with more than 26 options (Port) is an answer box now", words)
+        self.assertIn("2 lists", lists(27, 200)[0])
 
     def test_one_that_stands_on_two_pages_is_one_on_each(self) -> None:
         fields = made("text", widget(72, 100), widget(72, 100, on=1), widget(72, 100, on=9))
