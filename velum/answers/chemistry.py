@@ -234,6 +234,7 @@ def _difference(answer: frozenset[Reading], key: frozenset[Reading]) -> Mark:
     return wrong(reasons.OTHER_FORMULA)
 
 
+_BARE = str.maketrans("", "", " ^{}")
 _ROOTS = {
     "H": ("hydr", "acid", "water", "methan", "ethan", "ammon"),
     "O": ("ox", "at", "it", "water", "hydr"),
@@ -288,13 +289,15 @@ def _slip(written: str, meant: str) -> Sentence | None:
         return reasons.ZERO_FOR_O
     if "^" in answer and read_formula(answer.replace("^", "")) & read_formula(meant):
         return reasons.RAISED_DIGIT
-    return reasons.OTHER_CAPITALS if answer.casefold() == key.casefold() else None
+    return reasons.OTHER_CAPITALS if answer.translate(_BARE).casefold() == key.translate(_BARE).casefold() else None
 
 
 def _compare_equations(written: str, key: tuple[Side, Side], rules: Formula, *, same_arrow: bool) -> Mark:
     answer = read_equation(written)
     if answer is None:
-        return wrong(reasons.NOT_AN_EQUATION)
+        in_words = re.findall(r"[^\W\d_]{4,}", written)
+        as_equation = len(in_words) >= 2 and _ARROWS.search(written) is not None
+        return for_teacher(reasons.NAME_FOR_FORMULA) if as_equation else wrong(reasons.NOT_AN_EQUATION)
     matched = [_ratio(mine, wanted, rules) for mine, wanted in zip(answer, key, strict=True)]
     if all(isinstance(ratio, Fraction) for ratio in matched) and matched[0] == matched[1]:
         if matched[0] == 1:
@@ -334,11 +337,13 @@ def looks_like_formula(text: str) -> bool:
         return False
     if len(symbols) > 1:
         return bool(re.search(r"\d|[+-]$", plain) or (_COMPOUND.fullmatch(plain) and plain not in _WORDS))
-    return bool(re.search(r"\d?[+-]$", plain)) or plain in _SYMBOLS_ALONE
+    return bool(re.search(r"\d?[+-]$", plain)) or plain in _SYMBOLS_ALONE or plain in _ELEMENTAL
 
 
 _COMPOUND = re.compile(r"(?=.*[a-z])(?:[A-Z][a-z]?\d*){2,6}")
 _WORDS = frozenset(("NiCe", "OK", "CoCo"))
+_ELEMENTAL = frozenset(("H2", "N2", "O2", "O3", "Cl2", "Br2", "I2", "S8"))
+"""Molecules of one element. Others, such as B2 or F4, rather name a place."""
 _SYMBOLS_ALONE = frozenset(
     [
         "Li",

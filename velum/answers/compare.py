@@ -13,22 +13,26 @@ from functools import lru_cache
 
 from velum.answers import reasons
 from velum.answers.algebra.compare import compare_expressions, looks_like_expression
+from velum.answers.calculations import compare_calculations, is_calculation
 from velum.answers.chemistry import compare_formulas, looks_like_formula
 from velum.answers.comparison import Comparison, Date, Expression, Formula, Number, Ratio, Time, Words
 from velum.answers.dates import compare_dates, era_of, looks_like_date
 from velum.answers.found_in import MOST_NUMBERS, MOST_WORDS, found_in
+from velum.answers.intervals import compare_intervals, is_in_brackets, read_interval
+from velum.answers.isotopes import compare_isotopes, is_isotope
 from velum.answers.near_words import LONGEST as NEAR
 from velum.answers.near_words import near_words
 from velum.answers.number import DecimalSign
 from velum.answers.number_words import read_ordinal
-from velum.answers.paired import compare_paired
-from velum.answers.quantity import read_quantity
+from velum.answers.paired import compare_paired, compare_vectors, is_vector
+from velum.answers.quantity import read_quantity, value_and_unit
+from velum.answers.reasons import other_kind
 from velum.answers.text import NormalText, normalise
-from velum.answers.times import compare_ratios, compare_times, read_ratio, read_time
+from velum.answers.times import compare_ratios, compare_stretches, compare_times, read_ratio, read_time, read_times
 from velum.answers.values import NAMED, compare_values
 from velum.answers.words import compare_words
 from velum.answers.wrapping import doubts, unwrapped
-from velum.mark import Mark, Verdict, best, blank, for_teacher, right
+from velum.mark import Mark, Verdict, best, blank, for_teacher, right, wrong
 
 LONGEST = 1_500
 """Letters: a page. What is longer, no machine compares in a moment, and a teacher reads it anyhow."""
@@ -40,6 +44,8 @@ one of its numbers, and to work out a sum.
 _WORKED = re.compile(r"(?=.*[-+*/×÷·^!])[-\d\s.,()+*/×÷·^!x:=−]+")
 
 _PLAIN_WORDS = Words()
+_IN_NOTATIONS = (Words, Expression)
+"""What is compared by these may be written in a notation of its own."""
 _AS_SET = (reasons.NOT_LOWEST, reasons.NOT_ROUNDED, reasons.OTHER_FORM)
 """What a teacher has set: nothing around the answer makes up for it."""
 
@@ -58,6 +64,9 @@ _WITH_UNIT = re.compile(r"\s*-?[\d.,]+(?: \S|[^\W\d_]{2})")
 
 _BARE_NUMBER = re.compile(r"[-−\d.,\s]*")
 _SAID_TIME = re.compile(r"\b(?:past|to|o'clock|half|noon|midday|midnight|uhr|heures?|horas?)\b", re.IGNORECASE)
+_DIMENSIONS = re.compile(r"[1-4]-?D")
+"""2D and 3D are no lengths of time, though D may be days."""
+_HALF_OF_DAY = re.compile(r"\d ?[ap](?:m|\. ?m\.?)$", re.IGNORECASE)
 _LETTER = re.compile(r"[^\W\d_]")
 
 
@@ -145,13 +154,19 @@ def guess(meant: str, decimal: DecimalSign = ".") -> Comparison:
     text = meant.strip()
     if ":" in text and read_time(text) and len(text.partition(":")[2].strip()) >= 2:
         return Time()
+    if _DIMENSIONS.fullmatch(text):
+        return Words()
+    if _HALF_OF_DAY.search(text) and read_time(text):
+        return Time()
     if read_ordinal(text) is not None:
         return Words()
+    if read_times(text):
+        return Time()
     if looks_like_date(text):
         return Date()
     if _SAID_TIME.search(text) and read_time(text):
         return Time()
-    if compare_paired(text, text, decimal):
+    if compare_paired(text, text, decimal) or is_in_brackets(text) or is_isotope(text):
         return Words()
     if ":" in text and read_ratio(text):
         return Ratio()
@@ -170,6 +185,22 @@ def guess(meant: str, decimal: DecimalSign = ".") -> Comparison:
     return Words()
 
 
+def second_guess(meant: str, decimal: DecimalSign = ".") -> Comparison | None:
+    """By what else an answer like this could be compared; None: it can be read in one way, or as words alone."""
+    text, first = meant.strip(), guess(meant, decimal)
+    quantity = read_quantity(text, decimal)
+    readings: list[tuple[bool, Comparison]] = [
+        (":" in text and bool(read_time(text)), Time()),
+        (":" in text and bool(read_ratio(text)), Ratio()),
+        (looks_like_date(text), Date()),
+        (bool(quantity and quantity.number.sure is not None and not quantity.unknown), Number()),
+        (looks_like_formula(text), Formula()),
+        (looks_like_expression(text), Expression()),
+    ]
+    others = [comparison for is_read, comparison in readings if is_read and comparison.by != first.by]
+    return others[0] if others else None
+
+
 def _has_digit(text: str) -> bool:
     return any(letter.isnumeric() for letter in text)
 
@@ -182,6 +213,10 @@ def _judge_by_looks(written: str, meant: str, decimal: DecimalSign) -> Mark:
 
 def _judge(written: str, meant: str, comparison: Comparison, decimal: DecimalSign) -> Mark:
     """The mark of the answer as it stands; if that is not right, as it is with less around it; else what is in it."""
+    if isinstance(comparison, _IN_NOTATIONS) and _has_a_notation(meant, decimal):
+        named = _of_a_notation(written, meant, comparison, decimal)
+        if named is not None:
+            return named
     mark = _compare(written, meant, comparison, decimal)
     if mark.share and isinstance(comparison, Number) and era_of(written) < 0 and not era_of(meant):
         return for_teacher(reasons.ERA_OTHER)
@@ -204,12 +239,53 @@ def _judge(written: str, meant: str, comparison: Comparison, decimal: DecimalSig
     return found if found and (found.share or mark.verdict is not Verdict.TEACHER) else mark
 
 
+@lru_cache(maxsize=8_192)
+def _has_a_notation(meant: str, decimal: DecimalSign) -> bool:
+    return (
+        read_interval(meant, decimal) is not None
+        or is_isotope(meant)
+        or is_vector(meant)
+        or value_and_unit(meant) is not None
+    )
+
+
+def _of_a_notation(written: str, meant: str, comparison: Comparison, decimal: DecimalSign) -> Mark | None:
+    """The mark where key or answer is written in a notation of its own, which the kind of comparison does not know."""
+    if isinstance(comparison, Words):
+        if comparison.punctuation_counts or comparison.case_counts:
+            return None
+        return compare_intervals(written, meant, decimal) or compare_isotopes(written, meant)
+    if isinstance(comparison, Expression):
+        return (
+            compare_intervals(written, meant, decimal)
+            or compare_vectors(written, meant, decimal)
+            or _with_units(written, meant, comparison, decimal)
+        )
+    return None
+
+
+def _with_units(written: str, meant: str, rules: Expression, decimal: DecimalSign) -> Mark | None:
+    """The mark of an exact value with its unit, 9π cm²; None: the key is none."""
+    key = value_and_unit(meant)
+    if key is None or key[1] is None:
+        return None
+    value, unit = value_and_unit(written) or (written, None)
+    mark = compare_expressions(value, key[0], rules, decimal)
+    if mark is None or mark.verdict is Verdict.WRONG or unit == key[1]:
+        return mark
+    if unit is None:
+        return for_teacher(reasons.UNIT_LEFT_OUT)
+    return wrong(reasons.OTHER_UNIT if unit.kind == key[1].kind else other_kind(key[1].kind, unit.kind))
+
+
 def _near(written: str, meant: str, rules: Words, decimal: DecimalSign) -> Mark | None:
     """The mark of words that are not the key's, where they come near to it and the settings leave that open."""
-    if rules.contains or rules.punctuation_counts:
+    if rules.contains or rules.punctuation_counts or rules.parts == "words":
         return None
     if paired := compare_paired(written, meant, decimal):
         return paired
+    if is_calculation(meant) and (calculated := compare_calculations(written, meant)):
+        return calculated
     if rules.case_counts and normalise(written) == normalise(meant):
         return None
     return near_words(written, meant, keep_case=rules.case_counts)
@@ -224,7 +300,7 @@ def _compare(written: str, meant: str, comparison: Comparison, decimal: DecimalS
         case Number():
             mark = compare_values(written, meant, comparison, decimal)
         case Time():
-            mark = compare_times(written, meant)
+            mark = compare_stretches(written, meant) or compare_times(written, meant)
         case Date():
             mark = compare_dates(written, meant)
         case Ratio():

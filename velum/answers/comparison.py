@@ -42,6 +42,10 @@ class Words(Model):
     """Whether slips of spelling are let pass: one letter in a word of five to eight, two in a longer one."""
     contains: bool = False
     """Whether it is enough that the answer holds the words of the key, in any order."""
+    parts: Literal["whole", "each", "words"] = "whole"
+    """Whether the parts of a list, or the words that an answer has to hold, earn a share each ("each"), or each word of
+    a sentence does, as in a dictation ("words").
+    """
     numbers_by_value: bool = False
     """Whether numbers among the words are compared by value: 4,750 is 4750 there too."""
 
@@ -87,6 +91,8 @@ class Number(Model):
     """
     lowest_terms: bool = False
     """Whether a fraction has to be in lowest terms."""
+    form: Literal["any", "mixed", "standard"] = "any"
+    """Whether it has to be a mixed number, 1 3/4, or in standard form, 3.2 × 10⁵."""
 
 
 class Time(Model):
@@ -122,6 +128,8 @@ class Expression(Model):
     by: Literal["expression"] = "expression"
     same_form: bool = False
     """Whether the form has to be the key's too, such as factors or a sum. Terms, and factors, may change places."""
+    form: Literal["any", "simplified", "factorised"] = "any"
+    """Whether it has to be drawn together as far as the key, or to be a product of as many factors."""
 
 
 Comparison: TypeAlias = Annotated[Words | Number | Time | Date | Ratio | Formula | Expression, Discriminator("by")]

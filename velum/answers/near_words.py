@@ -12,6 +12,7 @@ from rapidfuzz import fuzz
 
 from velum.answers import reasons
 from velum.answers.chemistry import names, read_formula
+from velum.answers.elements import element_called
 from velum.answers.number_words import read_words_abroad
 from velum.answers.same_words import COMPASS, is_number_in_words, of_calendar, says_the_same
 from velum.answers.small_words import ARTICLES, ENGLISH_ARTICLES, FILLERS, LEADS
@@ -53,11 +54,16 @@ _BEFORE_A_STEM = re.compile(
 )
 """What stands before stems, in English and in what is made of Greek and Latin, and makes other words of them."""
 
+_SHORTENED = 3
+"""Letters of the shortest abbreviation of a word."""
+
 _STEM = 4
 """Letters of the shortest stem."""
 
 _LOOKED_AT_FROM, _MOST_SLIPS = 3, 3
 
+_DASH = re.compile("[-−–]")
+_MINUS = re.compile(r"(?<![\w)\]])(?<!\d )[-−–](\d+(?:\.\d+)?)")
 _DIGIT, _DIGITS = re.compile(r"\d"), re.compile(r"[0-9]{1,15}")
 
 
@@ -69,10 +75,18 @@ def near_words(written: str, meant: str, *, keep_case: bool = False) -> Mark | N
     key, answer = tokens_of(meant, keep_case), tokens_of(written, keep_case)
     if not key or not answer:
         return None
+    signs_differ = _DASH.search(meant) and _below_zero(meant) not in ([], _below_zero(written))
+    if signs_differ and numbers_in(answer) == numbers_in(key):
+        return None  # the same numbers with other signs are other numbers
     if says_the_same(answer, key, written, meant):
         return for_teacher(reasons.WORDS_AND_DOUBT) if _doubts_more(written, meant) else right(reasons.SAME_WORDS)
     doubt = _doubt(answer, key, written, meant)
     return for_teacher(doubt) if doubt else None
+
+
+def _below_zero(text: str) -> list[str]:
+    """The numbers with a minus before them, in an order of their own."""
+    return sorted(_MINUS.findall(text))
 
 
 def _doubts_more(written: str, meant: str) -> bool:
@@ -83,6 +97,9 @@ def _doubt(answer: Sequence[str], key: Sequence[str], written: str, meant: str) 
     """Why a teacher would want to look."""
     if is_number_in_words(key) and spelled_out(answer) == spelled_out(key):
         return reasons.NUMBER_IN_DIGITS
+    element = element_called(meant.strip())
+    if element and element == element_called(written.strip()):
+        return reasons.OTHER_WORD_FOR_IT
     if len(key) == 1 and len(key[0]) == 1:
         return _doubt_of_letter(answer, key[0], written)
     if len(key) == len(answer) == 1 and _DIGITS.fullmatch(answer[0]) and _says_number(key[0], answer[0]):
@@ -99,6 +116,7 @@ def _doubt(answer: Sequence[str], key: Sequence[str], written: str, meant: str) 
     if answer[0] in _OPPOSITES.get(other, "").split():
         return reasons.OTHER_WORD_FOR_IT
     for name, formula in ((meant, written.strip()), (written, meant.strip())):
+        formula = formula.replace("0", "O")  # a zero for the letter
         if _FORMULA.fullmatch(formula) and names(name, read_formula(formula)):
             return reasons.OTHER_WORD_FOR_IT
     if fuzz.partial_ratio(one, other) < _NOTHING_ALIKE and not numbers_in(answer):
@@ -115,6 +133,8 @@ def _doubt(answer: Sequence[str], key: Sequence[str], written: str, meant: str) 
     if ROMAN.fullmatch(key[-1]) and key[:-1] == answer[:-1] and (answer[-1] in ROMANS or answer[-1].isdigit()):
         return None  # another one of that name
     if len(answer) == 1 and len(key) > 1 and _is_acronym(answer[0], key):
+        return reasons.ABBREVIATION
+    if _is_shortened(answer, key):
         return reasons.ABBREVIATION
     counts, said = numbers_in(key), numbers_in(answer)
     if counts and counts != said and sorted(counts) == sorted(said):
@@ -155,6 +175,18 @@ def _is_acronym(token: str, key: Sequence[str]) -> bool:
     if ROMAN.fullmatch(words[-1]):
         firsts |= {"".join(word[0] for word in words[:-1]) + end for end in (words[-1], ROMANS.get(words[-1], ""))}
     return len(token) > 1 and token.replace(".", "") in firsts
+
+
+def _is_shortened(answer: Sequence[str], key: Sequence[str]) -> bool:
+    """Whether words are cut short, adj. for adjective or Q. Victoria, and the others are the key's."""
+    if len(answer) != len(key):
+        return False
+    cut = [(one, other) for one, other in zip(answer, key, strict=True) if one != other]
+    # A letter alone is short for a word where another word says which.
+    least = 1 if len(cut) < len(key) else _SHORTENED
+    return bool(cut) and all(
+        len(other) > len(one) + 2 and len(one) >= least and other.startswith(one) for one, other in cut
+    )
 
 
 def _doubt_of_letter(answer: Sequence[str], letter: str, written: str) -> Sentence | None:

@@ -15,7 +15,10 @@ from velum.mark import Mark, for_teacher, right, wrong
 
 _LONGEST = 80
 _KEY = re.compile(r"\(([^()]*[,;|][^()]*)\)")
+_COMPONENT = re.compile(r"([-+−]? ?)(\d+(?:[.,]\d+)?)? ?([ijk])")
+_VECTOR = re.compile(r"(?:[-+−]? ?\d*(?:[.,]\d+)? ?i) ?[-+−] ?\d*(?:[.,]\d+)? ?j(?: ?[-+−] ?\d*(?:[.,]\d+)? ?k)?")
 _REMAINDER = re.compile(r"(-?\d{1,12}) ?(?:r|rem|remainder|rest)\.? ?(?:of ?)?(\d{1,12})", re.IGNORECASE)
+_MORE = re.compile(r"\s*\d+(?:\s*[.,]\d|\s+\D*\d|\s*[½¼¾⅓⅔⅕])")
 _PARTS = re.compile(r"\s*[,;|]\s*|\s+and\s+")
 _NAME = re.compile(r"^\s*[a-zA-Z]\s*=\s*")
 
@@ -43,12 +46,27 @@ def read_remainder(written: str) -> tuple[int, int] | None:
     return (int(found[1]), int(found[2])) if found else None
 
 
+def is_vector(meant: str) -> bool:
+    """Whether a key is a vector in unit vectors."""
+    return _VECTOR.fullmatch(meant.strip()) is not None
+
+
+def compare_vectors(written: str, meant: str, decimal: DecimalSign) -> Mark | None:
+    """Mark components in brackets, (3, -2), against a vector in unit vectors, 3i - 2j; None: it is not that."""
+    if not is_vector(meant) or not (answer := read_paired(written, decimal)):
+        return None
+    found = {name: sign + (size or "1") for sign, size, name in _COMPONENT.findall(meant)}
+    key = [read_number(found.get(name, "0").replace(" ", ""), decimal) for name in "ijk"[: len(answer)]]
+    same = len(found) <= len(answer) and [each and each.sure for each in key] == list(answer)
+    return for_teacher(reasons.FORM_LOOK) if same else wrong(reasons.OTHER_VALUE)
+
+
 def compare_paired(written: str, meant: str, decimal: DecimalSign) -> Mark | None:
     """Mark one answer against coordinates or a remainder; None when the key is neither."""
     if (remainder := read_remainder(meant)) is not None:
         said = read_remainder(written)
-        if said is None and written.split() == [str(part) for part in remainder]:
-            return for_teacher(reasons.REMAINDER_UNSAID)
+        if said is None and re.findall(r"\d+", written)[:1] == [str(remainder[0])] and _MORE.match(written):
+            return for_teacher(reasons.REMAINDER_UNSAID)  # 5.4, 5 2/5, 5 and 2 over: of what was divided, only it knows
         return right(reasons.SAME_VALUE) if said == remainder else wrong(reasons.OTHER_VALUE)
     if not _KEY.fullmatch(meant.strip()) or not (key := read_paired(meant, decimal)):
         return None

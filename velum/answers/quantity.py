@@ -29,6 +29,10 @@ _AND_A_HALF = re.compile(r"\b([\w-]+) (hours?|minutes?) and a half\b", re.IGNORE
 _HALVES = {"half": "0.5", "quarter of": "0.25", "a quarter of": "0.25", "three quarters of": "0.75"}
 _CLOCK = re.compile(r"(\d{1,3}):([0-5]\d) ?(?:h|hours?|hrs?)", re.IGNORECASE)
 _MONEY_FIRST = re.compile(r"([+-]? ?)([^\w\s.,()+'\"°%-]|[A-Z]{3}|[A-Z]{1,2}\$|[Ff]r\.?|[Kk]r\.?) ?((?=[\d.,]).+)")
+_UNIT_BEHIND = r"((?:(?:square|sq\.?|cubic|cu\.?) )?[^\W\d_π√]+(?:/[^\W\d_]+)?(?: ?\^?[23²³])?|°|%)\.?"
+_EXACT = re.compile(r"(?=.*(?:π|√|pi\b|sqrt|root))(.*(?:[\dπ)]|pi)) ?" + _UNIT_BEHIND)
+_DECIMAL = re.compile(r"(-?\d+(?:[.,]\d+)?) ?" + _UNIT_BEHIND)
+_NO_UNIT = re.compile(r".*(?:pi|sqrt)$|(?:pi|root|sqrt)$", re.IGNORECASE)
 _MONEY_PARTS = re.compile(
     r"(.+?) ([^\W\d_]+)(?: and)? (?:(\d{2}|[a-z-]+)(?: ?(?:p|pence|cents?|ct))?|(\d) ?(?:p|pence|cents?|ct))"
 )
@@ -79,6 +83,31 @@ def read_quantity(written: str, decimal: DecimalSign = ".") -> Quantity | None:
             number = _money(text[:end], decimal) or number
         return Quantity(number, unit, "" if unit else rest, rest)
     return None
+
+
+def value_and_unit(written: str) -> tuple[str, Unit | None] | None:
+    """An exact value with a root or a multiple of π, and its unit: 9π cm². None where it has no such unit."""
+    found = _EXACT.fullmatch(written.strip()) if len(written) <= LONGEST else None
+    if not found or _NO_UNIT.fullmatch(found[2]) or (unit := read_unit(plain_signs(found[2]))) is None:
+        found = _DECIMAL.fullmatch(written.strip()) if len(written) <= LONGEST else None
+        if not found or (unit := read_unit(plain_signs(found[2]))) is None:
+            return None
+    return found[1], unit
+
+
+_BESIDE = re.compile(r"\((?:in )?([^()\d]{1,20})\)|\bin ([^\W\d_]{1,20})\W*$")
+
+
+def in_unit_beside(meant: str, written: str, beside: str) -> str | None:
+    """A key without a unit in the unit that is printed beside its box, "How deep? (m)", for an answer that has one.
+
+    None: there is no such unit, or the answer has none either.
+    """
+    found = _BESIDE.findall(beside)
+    if not found or has_unit(meant) or not has_unit(written) or read_number(meant.strip()) is None:
+        return None
+    unit = "".join(found[-1]).strip()
+    return f"{meant.strip()} {unit}" if read_unit(unit) else None
 
 
 def has_unit(written: str, decimal: DecimalSign = ".") -> bool:

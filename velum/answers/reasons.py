@@ -1,5 +1,7 @@
 """Why an answer was marked so: stable codes, and words that a teacher and a student can read."""
 
+from collections.abc import Sequence
+
 from velum.sentence import Sentence, either
 
 SAME_WORDS = Sentence("same_words", "says the same")
@@ -27,6 +29,10 @@ FOUND_AMONG_OTHERS = Sentence(
 )
 NOT_WORKED_OUT = Sentence("not_worked_out", "equal in value, but not worked out: please look")
 WORKING_DIFFERS = Sentence("working_differs", "the right answer, but the working says otherwise: please look")
+POWER_LAID_FLAT = Sentence("power_laid_flat", "the right number, but its power of ten is not raised: please look")
+RATIO_OTHERWISE = Sentence("ratio_otherwise", "the right numbers, but not written as a ratio: please look")
+FOLLOWING = Sentence("following", "right with the student's own earlier answers")
+PARTLY_ACCEPTED = Sentence("partly_accepted", "accepted for a part of the points")
 REMAINDER_UNSAID = Sentence("remainder_unsaid", "the right numbers, but the remainder is not called one: please look")
 OTHER_VALUE = Sentence("other_value", "another number")
 NOT_A_NUMBER = Sentence("not_a_number", "not a number on its own")
@@ -88,6 +94,13 @@ OTHER_FORM = Sentence("other_form", "equal, but not in the form asked for")
 SAME_RELATION = Sentence("same_relation", "says the same of the letters")
 OTHER_RELATION = Sentence("other_relation", "says something else of the letters")
 OTHER_DIRECTION = Sentence("other_direction", "the inequality points another way")
+SAME_INTERVAL = Sentence("same_interval", "the same interval")
+OTHER_INTERVAL = Sentence("other_interval", "another interval")
+ENDS_UNSAID = Sentence("ends_unsaid", "the right ends; whether they belong to it is not said: please look")
+SAME_ISOTOPE = Sentence("same_isotope", "the same isotope")
+OTHER_ISOTOPE = Sentence("other_isotope", "another isotope")
+MASS_MISSING = Sentence("mass_missing", "the right element, without its number of mass: please look")
+SAME_TIMES = Sentence("same_times", "from and to the same times")
 OTHER_END = Sentence("other_end", "whether the end itself belongs to it differs")
 TWO_READINGS = Sentence("two_readings", "what stands behind the stroke can be read in two ways: please look")
 RELATION_MISSING = Sentence("relation_missing", "an equation or inequality was asked for")
@@ -101,9 +114,26 @@ CANNOT_TELL = Sentence("cannot_tell", "whether it is equal could not be found ou
 TOO_LONG = Sentence("too_long", "too long to be compared: please look")
 
 
+EXPECTED = "expected"
+"""The code of what ``expected`` says."""
+
+
 def expected(says: str) -> Sentence:
     """An answer that the teacher expected, and what the teacher says to it."""
     return Sentence("expected", "{says}", {"says": says}) if says else NOT_ACCEPTED
+
+
+def some_of(there: int, wanted: int) -> Sentence:
+    """How many of the parts that were asked for are there."""
+    return Sentence("some_of", "{there} of {wanted} are there", {"there": there, "wanted": wanted})
+
+
+def differing(count: int, pairs: Sequence[tuple[str, str]]) -> Sentence:
+    """The words of an answer that differ, each with the key's."""
+    shown = ", ".join(f"{written} → {meant}" for written, meant in pairs) + (" …" if count > len(pairs) else "")
+    return Sentence.counted(
+        "differing", "{count} word differs: {words}", "{count} words differ: {words}", count, {"words": shown}
+    )
 
 
 def slips(count: int) -> Sentence:

@@ -142,16 +142,22 @@ def is_number_in_words(tokens: Sequence[str]) -> bool:
 def _is_same_list(written: str, meant: str) -> bool:
     if not _SEPARATED.search(meant):
         return False
-    wanted, given = _items(meant), _items(written)
+    wanted, given = items_of(meant), items_of(written)
     if len(wanted) < 2:
         return False
     if wanted == given or "".join(wanted) == "".join(given):
         return True
     if any(item[:1].isdigit() for item in wanted):
         return False  # numbers may be asked for in an order
-    return Counter(wanted) == Counter(given)
+    if Counter(wanted) == Counter(given):
+        return True
+    # Words with nothing but spaces between them, where each is one of the list.
+    words = [token for part in _LIST.split(written) for token in without_fillers(tokens_of(part, False))]
+    single = all(len(part.split()) == 1 for part in _LIST.split(meant.strip()))
+    return single and Counter(wanted) == Counter(words)
 
 
-def _items(text: str) -> list[str]:
+def items_of(text: str) -> list[str]:
+    """The parts of a list, each without small words and spaces."""
     parts = (without_fillers(tokens_of(part, False)) for part in _LIST.split(text))
     return ["".join(part) for part in parts if part]

@@ -80,3 +80,22 @@ def _drawn_plainly(letter: str) -> str:
     if unicodedata.decomposition(letter).startswith(_DRAWN_OTHERWISE + _DRAWN_IN_A_WORD):
         return unicodedata.normalize("NFKC", letter)
     return letter
+
+
+def without_accents(text: str) -> str:
+    """The text with its letters' marks taken off, in scripts where letters are written without them too.
+
+    Latin, Greek and Cyrillic; in others, such as Devanagari, a mark is a vowel.
+    """
+    if text.isascii():
+        return text
+    apart = unicodedata.normalize("NFD", text)
+    kept: list[str] = []
+    base = ""
+    for letter in apart:
+        if not unicodedata.combining(letter):
+            base = letter
+        elif unicodedata.name(base or " ", "").startswith(("LATIN", "GREEK", "CYRILLIC")):
+            continue
+        kept.append(letter)
+    return unicodedata.normalize("NFC", "".join(kept))

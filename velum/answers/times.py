@@ -18,7 +18,7 @@ from velum.answers.number import read_number
 from velum.answers.number_words import read_words
 from velum.answers.quantity import read_quantity
 from velum.answers.signs import plain_signs
-from velum.mark import Mark, for_teacher, right, wrong
+from velum.mark import Mark, Verdict, for_teacher, right, wrong
 
 _LONGEST = 40
 _LONGEST_RATIO = 120
@@ -141,9 +141,57 @@ def compare_times(written: str, meant: str) -> Mark | None:
     if not answers:
         length = _length(written)
         return for_teacher(reasons.LENGTH_OF_TIME) if length in keys else wrong(reasons.NOT_A_TIME)
+    return _of_times(answers, keys, meant)
+
+
+def _of_times(answers: list[int], keys: list[int], meant: str) -> Mark:
     if answers == keys or (answers[0] == keys[0] and (len(answers) == 1 or not _HALF.search(meant))):
         return right(reasons.SAME_TIME)
     return for_teacher(reasons.HALF_OF_DAY) if set(answers) & set(keys) else wrong(reasons.OTHER_TIME)
+
+
+def read_times(written: str) -> tuple[list[int], list[int]] | None:
+    """From when till when: the minutes after midnight that each end may mean, as of one time of day; None: no such.
+
+    Of both, one has to look like a time: 9-17 is a subtraction.
+    """
+    text = plain_signs(written[: 2 * _LONGEST + 1]).casefold().strip().rstrip(".")
+    parts = _FROM_TO.split(_FROM.sub("", text), maxsplit=1)
+    if len(text) > 2 * _LONGEST or len(parts) != 2:
+        return None
+    start, end = (read_time(part.strip()) for part in parts)
+    if not start or not end:
+        return None
+    # 9 to 10:30 am is of the morning; so may be 9 to 5 pm, which is not.
+    return (start, end) if any(map(_LOOKS.search, parts)) else None
+
+
+_FROM = re.compile(r"^(?:from|between) ")
+_FROM_TO = re.compile(r" ?(?:-|\bto\b|\buntil\b|\btill\b|\band\b) ?")
+_LOOKS = re.compile(r"\d ?[:.h] ?\d|\d ?[ap]\.? ?m\b|past|quarter|o'clock|noon|midday|midnight")
+
+
+def compare_stretches(written: str, meant: str) -> Mark | None:
+    """Mark one answer against a time from when till when; None when the key is none."""
+    key = read_times(meant)
+    if key is None:
+        return None
+    answer = read_times(written) or _bare_times(written)
+    if answer is None:
+        return None
+    if any(len(end) == 1 and end[0] >= 13 * 60 for end in answer) and not _HALF.search(plain_signs(written)):
+        answer = (answer[0][:1], answer[1][:1])  # with 24 hours at one end, so at both
+    marks = [_of_times(mine, wanted, meant) for mine, wanted in zip(answer, key, strict=True)]
+    if all(mark.verdict is Verdict.RIGHT for mark in marks):
+        return right(reasons.SAME_TIMES)
+    return next((mark for mark in marks if mark.verdict is Verdict.WRONG), for_teacher(reasons.HALF_OF_DAY))
+
+
+def _bare_times(written: str) -> tuple[list[int], list[int]] | None:
+    """Hours alone, 9-5, where a time from when till when was asked for."""
+    found = re.fullmatch(r"(?:from )?(\d{1,2})(?: ?- ?| to | till | until )(\d{1,2})", plain_signs(written).casefold())
+    ends = [read_time(hour) for hour in found.groups()] if found else []
+    return (ends[0], ends[1]) if len(ends) == 2 and all(ends) else None
 
 
 def read_ratio(written: str) -> tuple[Fraction, ...]:
@@ -155,13 +203,19 @@ def read_ratio(written: str) -> tuple[Fraction, ...]:
     return tuple(values) if 2 <= len(values) == len(parts) <= 6 and any(values) else ()
 
 
+_BETWEEN_NUMBERS = re.compile(r"(?<=\d) ?(?:[-/–]|\band\b|\bin\b|,) ?(?=\d)")
+"""What stands between the numbers of a ratio that is not written as one."""
+
+
 def compare_ratios(written: str, meant: str, rules: Ratio) -> Mark | None:
     """Mark one answer against one right ratio; None when the key itself is no ratio."""
     key, answer = read_ratio(meant), read_ratio(written)
     if not key:
         return None
     if not answer:
-        return wrong(reasons.NOT_A_RATIO)
+        other = read_ratio(_BETWEEN_NUMBERS.sub(":", written))
+        same = len(other) == len(key) and all(a * sum(key) == k * sum(other) for a, k in zip(other, key, strict=True))
+        return for_teacher(reasons.RATIO_OTHERWISE) if same else wrong(reasons.NOT_A_RATIO)
     if len(key) != len(answer) or any(a * sum(key) != k * sum(answer) for a, k in zip(answer, key, strict=True)):
         return wrong(reasons.OTHER_RATIO)
     if rules.lowest_terms and (any(a.denominator != 1 for a in answer) or gcd(*map(int, answer)) != 1):

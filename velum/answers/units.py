@@ -68,6 +68,8 @@ _SPELLED_PREFIXED |= {
 }
 
 _YARD, _POUND = Fraction(9144, 10_000), Fraction(45_359_237, 10**8)
+_PINT = Fraction(56_826_125, 100_000_000_000)
+"""Cubic metres, of the imperial pint: Weights and Measures Act 1985, schedule 1."""
 _OTHERS: dict[str, tuple[str, int | Fraction]] = {
     "min": ("time", 60),
     "minute": ("time", 60),
@@ -92,6 +94,9 @@ _OTHERS: dict[str, tuple[str, int | Fraction]] = {
     "yard": ("length", _YARD),
     "mi": ("length", 1760 * _YARD),
     "mile": ("length", 1760 * _YARD),
+    "pint": ("volume", _PINT),
+    "quart": ("volume", 2 * _PINT),
+    "gallon": ("volume", 8 * _PINT),
     "oz": ("mass", _POUND / 16),
     "ounce": ("mass", _POUND / 16),
     "lb": ("mass", _POUND),
@@ -128,6 +133,8 @@ _NEGATIVE = re.compile(r"^([^\W\d_]{1,3}?)[ ·*.]?([^\W\d_]{1,2})\^\(?-([123])\)
 _RAISED_IN_WORDS = re.compile(r"(.+) (squared|cubed)")
 _SHORT_PLURAL = re.compile(r"(?:[kcm]?m|k?g|m?l|h|hr|min|sec)s")
 _POWERED = {("length", 2): "area", ("length", 3): "volume"}
+_EACH_TIME_AGAIN = re.compile(r"(?:/| per )(s|sec|second|h|min)(?:/| per )\1$")
+"""As acceleration is said: m/s/s."""
 _QUOTIENTS = {("length", "time"): "speed", ("force", "mass"): "acceleration"}
 _QUOTIENTS |= {("length", "time to the power of 2"): "acceleration"}
 _POWER = re.compile(r"(.*?)\^?([23])")
@@ -143,7 +150,7 @@ def read_unit(written: str) -> Unit | None:
         return None
     if found := _DEGREES.get(text.lower().replace("° ", "°")):
         return found
-    text = text.replace("/hr", "/h")
+    text = _EACH_TIME_AGAIN.sub(r"/\1^2", text.replace("/hr", "/h"))
     if raised := _RAISED_IN_WORDS.fullmatch(text):
         return _to_the(_single(raised[1]), 2 if raised[2] == "squared" else 3)
     for bar in ("/", " per "):

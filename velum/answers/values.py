@@ -9,8 +9,10 @@ from math import gcd
 
 from velum.answers import reasons
 from velum.answers.comparison import Between, Number, Rounded, Within, exact_value
-from velum.answers.number import DecimalSign, Reading, decimal_places
+from velum.answers.number import DecimalSign, Reading, decimal_places, read_number
+from velum.answers.number_words import read_words
 from velum.answers.quantity import Quantity, read_quantity
+from velum.answers.signs import plain_signs
 from velum.answers.units import is_part_of, read_unit_loosely
 from velum.answers.wrapping import doubts
 from velum.mark import Mark, Verdict, for_teacher, partly, right, wrong
@@ -22,6 +24,9 @@ NAMED = re.compile(r"^\s*[^\W\d_]\s*=")
 _NOUN = re.compile(r"[^\W\d_]+(?:[ '-][^\W\d_]+){0,2}")
 """What is counted: up to three words, as in 8 apples."""
 
+_FLAT = re.compile(r"(\d(?:[.,]\d+)?) ?[*x] ?10 ?(-\d{1,2}|\d{1,2})")
+_STANDARD = re.compile(r"(-?\d+(?:[.,]\d+)?)(?: ?[*x·] ?10 ?\^ ?\(?-?\d+|e-?\d+)", re.IGNORECASE)
+_MIXED = re.compile(r"(\d+)?(?:(?<=\d)(?: and | +|(?=[½-¾⅐-⅞])))?(?:[½-¾⅐-⅞]|(?<!\d)(\d+) ?/ ?(\d+))")
 _CLOCK = re.compile(r"(\d{1,2})[:.]([0-5]\d)")
 
 _LEAST_FIGURES = 2
@@ -41,10 +46,14 @@ def compare_values(written: str, meant: str, rules: Number, decimal: DecimalSign
     answer = read_quantity(written, decimal)
     if answer is None and "=" in written:
         answer = read_quantity(NAMED.sub("", written, count=1), decimal)
+    if _is_year(written, key):
+        return right(reasons.SAME_VALUE)
     if _is_clock(written, key):
         return for_teacher(reasons.TIME_OR_LENGTH)
     if answer is None:
         return wrong(reasons.NOT_A_NUMBER)
+    if _is_power_laid_flat(written, key, decimal):
+        return for_teacher(reasons.POWER_LAID_FLAT)
     answer = _in_the_keys_unit(answer, key)
     unit = _unit_of(answer, key, rules)
     accepts = _accepting(key.number.sure, rules)
@@ -53,7 +62,7 @@ def compare_values(written: str, meant: str, rules: Number, decimal: DecimalSign
         value = unit.convert(number.sure)
         refusal = accepts(value)
         if refusal is None:
-            return _of_right_value(value, number, key.number.sure, rules, unit.mark)
+            return _of_right_value(written, value, number, key.number.sure, rules, unit.mark)
         if unit.refuses or not _may_be_rounded(value, number, key.number, rules):
             problem = _other(unit, refusal)
         else:
@@ -68,6 +77,28 @@ def compare_values(written: str, meant: str, rules: Number, decimal: DecimalSign
     return wrong(problem)
 
 
+def _is_year(written: str, key: Quantity) -> bool:
+    """Whether a year is said as two numbers: nineteen fourteen, ten sixty-six."""
+    if key.unit or written[:1].isdigit():
+        return False
+    words = written.strip().casefold().rstrip(".").replace("-", " ").split()
+    if not 2 <= len(words) <= 3 or not words[0].isalpha():
+        return False
+    hundreds, rest = read_words(words[0]), read_words(" ".join(words[1:]))
+    if hundreds is None or rest is None or not (10 <= hundreds <= 20 and 10 <= rest < 100):
+        return False
+    return hundreds * 100 + rest == key.number.sure
+
+
+def _is_power_laid_flat(written: str, key: Quantity, decimal: DecimalSign) -> bool:
+    """Whether a power of ten lost its raised digits, 6x10-3, and would be what the key is with them."""
+    found = _FLAT.fullmatch(plain_signs(written).strip()) if "10" in written else None
+    number = read_number(found[1], decimal) if found else None
+    if found is None or number is None or number.sure is None or abs(int(found[2])) > 60:
+        return False
+    return number.sure * Fraction(10) ** int(found[2]) == key.number.sure
+
+
 def _is_clock(written: str, key: Quantity) -> bool:
     """Whether a length of time is written as a time of day is: 2:05 for 2 hours 5 minutes."""
     clock = _CLOCK.fullmatch(written.strip())
@@ -76,13 +107,29 @@ def _is_clock(written: str, key: Quantity) -> bool:
     return (int(clock[1]) * 60 + int(clock[2])) * 60 == key.number.sure * key.unit.size
 
 
-def _of_right_value(value: Fraction, number: Reading, key: Fraction, rules: Number, of_unit: Mark | None) -> Mark:
+def _of_right_value(
+    written: str, value: Fraction, number: Reading, key: Fraction, rules: Number, of_unit: Mark | None
+) -> Mark:
     """The mark of an answer whose number is right."""
     if of_unit and of_unit.verdict is not Verdict.PARTLY:
         return of_unit
     if rules.lowest_terms and not _in_lowest_terms(number):
         return wrong(reasons.NOT_LOWEST)
+    if rules.form != "any" and not _is_in_form(written, value, rules.form):
+        return wrong(reasons.OTHER_FORM)
     return of_unit or right(_why(value, key, rules))
+
+
+def _is_in_form(written: str, value: Fraction, form: str) -> bool:
+    """Whether a number is a mixed one, or in standard form; whole and proper fractions are as mixed as can be."""
+    text = plain_signs(written)
+    if form == "standard":
+        standard = _STANDARD.search(text)
+        return standard is not None and 1 <= abs(float(standard[1].replace(",", "."))) < 10
+    if value.denominator == 1:
+        return "/" not in text
+    found = _MIXED.search(text)
+    return bool(found and (found[1] or abs(value) < 1) and int(found[2] or 0) < int(found[3] or 1))
 
 
 def _other(unit: "_OfUnit", refusal: Sentence) -> Sentence:

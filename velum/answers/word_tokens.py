@@ -7,8 +7,7 @@ from functools import lru_cache
 
 from velum.answers.number_words import read_ordinal, read_words
 from velum.answers.small_words import ARTICLES, BEFORE, BEHIND, ENGLISH_ARTICLES
-from velum.answers.text import normalise
-from velum.answers.words import without_accents
+from velum.answers.text import normalise, without_accents
 
 _MARKS = "".join(chr(code) for code in range(0x300, 0xFFFF) if unicodedata.category(chr(code))[0] == "M")
 

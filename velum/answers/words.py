@@ -9,7 +9,6 @@ True
 """
 
 import re
-import unicodedata
 from collections.abc import Collection
 from functools import lru_cache
 
@@ -19,7 +18,9 @@ from rapidfuzz.process import extractOne
 from velum.answers import reasons
 from velum.answers.comparison import Words
 from velum.answers.number import DecimalSign, read_number
-from velum.answers.text import normalise
+from velum.answers.part_marks import of_list, of_words, word_by_word
+from velum.answers.text import normalise, without_accents
+from velum.answers.wrapping import doubts
 from velum.mark import Mark, for_teacher, right, wrong
 from velum.sentence import Sentence
 
@@ -36,6 +37,10 @@ def compare_words(written: str, meant: str, rules: Words, decimal: DecimalSign =
     answer, key = _counted(written, rules, decimal), _counted_key(meant, rules, decimal)
     if answer == key:
         return right(reasons.SAME_WORDS)
+    if rules.parts == "words":
+        return word_by_word(answer, key, keep_case=rules.case_counts)
+    if rules.parts == "each" and (of_parts := of_list(answer, key)):
+        return of_parts
     if rules.slips:
         if max(len(answer), len(key)) > _LONGEST_WITH_SLIPS:
             return for_teacher(reasons.TOO_LONG)
@@ -63,25 +68,6 @@ def _by_value(written: str, decimal: DecimalSign) -> str:
     """A number among words as its value, where that is clear."""
     reading = read_number(written, decimal)
     return str(reading.sure) if reading and reading.sure is not None else written
-
-
-def without_accents(text: str) -> str:
-    """The text with its letters' marks taken off, in scripts where letters are written without them too.
-
-    Latin, Greek and Cyrillic; in others, such as Devanagari, a mark is a vowel.
-    """
-    if text.isascii():
-        return text
-    apart = unicodedata.normalize("NFD", text)
-    kept: list[str] = []
-    base = ""
-    for letter in apart:
-        if not unicodedata.combining(letter):
-            base = letter
-        elif unicodedata.name(base or " ", "").startswith(("LATIN", "GREEK", "CYRILLIC")):
-            continue
-        kept.append(letter)
-    return unicodedata.normalize("NFC", "".join(kept))
 
 
 def allowed_slips(word: str) -> int:
@@ -123,7 +109,12 @@ def _held(written: str, meant: str, rules: Words, decimal: DecimalSign) -> Mark:
     def has(word: str) -> bool:
         return word in there or (rules.slips and _is_nearly_among(word, there))
 
-    return right(reasons.HOLDS_WORDS) if all(has(word) for word in wanted) else wrong(reasons.WORDS_MISSING)
+    held = sum(map(has, wanted))
+    if held == len(wanted):
+        # "It is not the moon" holds the moon.
+        doubtful = doubts(written) and not doubts(meant)
+        return for_teacher(reasons.WORDS_AND_DOUBT) if doubtful else right(reasons.HOLDS_WORDS)
+    return of_words(held, len(wanted)) if held and rules.parts == "each" else wrong(reasons.WORDS_MISSING)
 
 
 def _is_nearly_among(word: str, there: Collection[str]) -> bool:

@@ -18,7 +18,7 @@ from velum.kinds.style import USUAL, Style
 from velum.model import Id, Model, NoNul
 from velum.points import exact
 
-VERSION: Literal[7] = 7
+VERSION: Literal[8] = 8
 """The version of the documents that are written; older ones are read (reading.py)."""
 
 Title = Annotated[str, StringConstraints(strip_whitespace=True, min_length=1, max_length=200), NoNul]
@@ -30,7 +30,7 @@ class Document(Model):
     Fixtures stand in layers, the lowest first. They stay on a page that is set aside.
     """
 
-    version: Literal[7] = VERSION
+    version: Literal[8] = VERSION
     title: Title
     pages: tuple[Page, ...]
     aside: tuple[Page, ...] = ()

@@ -16,7 +16,7 @@ class KeySet(Model):
     It never changes; a corrected key makes another one.
     """
 
-    version: Literal[7] = VERSION
+    version: Literal[8] = VERSION
     keys: dict[Id, Key] = {}
     settings: AnswerSettings = PLAIN
     groups: tuple[Group, ...] = ()

@@ -10,6 +10,7 @@ from velum.document.page import Page
 from velum.document.replacing import places_on
 from velum.geometry.box import Box
 from velum.kinds import Field, kind_of
+from velum.kinds.kind import KeyBase
 from velum.kinds.part import PartRef
 from velum.model import Id, Model
 from velum.placed import Place
@@ -43,12 +44,18 @@ def look_over(document: Document) -> list[Finding]:
 
 def _keys(document: Document) -> Iterator[Finding]:
     points = points_of(document.fields, document.groups)
+    before: dict[str, KeyBase] = {}
     for field in document.fields:
         key, kind = document.keys.get(field.id), kind_of(field)
-        if key is not None and (words := kind.doubt(field, key, document.settings)):
+        words = kind.doubt(field, key, document.settings) if key is not None else None
+        if key is not None and words is None and kind.following and kind.following.names(key):
+            words = kind.following.doubt(key, before, document.settings)
+        if words is not None:
             yield Finding(doubt="doubtful_key", fields=(field.id,), words=words)
         elif kind.keyed and any(points[PartRef(field.id, part)] for part in kind.parts_without_key(field, key)):
             yield Finding(doubt="no_key", fields=(field.id,))
+        if key is not None:
+            before[field.id] = key
 
 
 def _points(document: Document) -> Iterator[Finding]:

@@ -138,4 +138,5 @@ UPGRADES: dict[int, Callable[[Json], Json]] = {
     4: _as_it_is,  # pages got a list of what was refused
     5: _as_it_is,  # fields got a look of their own
     6: _as_it_is,  # keys got answers that are not accepted, and dates
+    7: _as_it_is,  # keys got answers worth a part, and may follow from earlier answers
 }

@@ -1,5 +1,6 @@
 """Answer box: a place on the page that a student types into."""
 
+from collections.abc import Mapping
 from fractions import Fraction
 from typing import Annotated, Literal
 
@@ -9,11 +10,13 @@ from velum.answers import reasons
 from velum.answers.compare import LONGEST, compare_written, is_refused, steps_of_comparing, steps_of_reading
 from velum.answers.comparison import Comparison
 from velum.answers.dates import unclear_dates
+from velum.answers.following import as_written, names_in, value_of, worked_out
+from velum.answers.quantity import in_unit_beside
 from velum.answers.says import says
 from velum.answers.settings import AnswerSettings
 from velum.geometry.box import Box
-from velum.kinds.kind import AnswerBase, FieldBase, InAnyOrder, KeyBase, Kind, PromptBase, alone
-from velum.mark import Mark, partly, wrong
+from velum.kinds.kind import AnswerBase, FieldBase, FollowingOn, InAnyOrder, KeyBase, Kind, PromptBase, alone
+from velum.mark import Mark, Verdict, best, partly, right, wrong
 from velum.model import Model, NoNul
 from velum.sentence import Filling, Sentence, either
 
@@ -42,6 +45,27 @@ class Refused(Model):
     """What it is worth of the points."""
 
 
+class Partly(Model):
+    """An answer that is accepted, and worth a part of the points."""
+
+    text: Right
+    percent: Annotated[int, Field(ge=1, le=99)]
+
+
+Rule = Annotated[str, StringConstraints(min_length=1, max_length=200), NoNul]
+
+
+class Follows(Model):
+    """How the right answer is worked out from earlier answers: ``2 × {id}``, with the ids of answer boxes.
+
+    With the right ones it is the key's; a student's own may be wrong, and what follows from them right.
+    """
+
+    rule: Rule
+    percent: Annotated[int, Field(ge=1, le=100)] = 100
+    """What an answer is worth that is right with the student's own earlier answers."""
+
+
 class AnswerBox(FieldBase):
     kind: Literal["answer_box"] = "answer_box"
     lines: Lines = "one"
@@ -56,8 +80,11 @@ class AnswerBoxKey(KeyBase):
     text: Right
     also: Annotated[tuple[Right, ...], Field(max_length=MOST_ACCEPTED)] = ()
     """What else counts as right."""
+    partly: Annotated[tuple[Partly, ...], Field(max_length=MOST_ACCEPTED)] = ()
+    """What is accepted for a part of the points, compared as what is right is."""
     refused: Annotated[tuple[Refused, ...], Field(max_length=MOST_REFUSED)] = ()
     """Stronger than slips and tolerances."""
+    follows: Follows | None = None
     comparison: Comparison | None = None
     """By what answers are compared; None: it is guessed from each right one."""
 
@@ -88,7 +115,76 @@ def _judge(field: AnswerBox, key: AnswerBoxKey, answer: AnswerBoxAnswer, setting
         if is_refused(answer.text, refused.text, accepted, key.comparison, settings.decimal):
             reason = reasons.expected(refused.says)
             return partly(Fraction(refused.percent, 100), reason) if refused.percent else wrong(reason)
-    return compare_written(answer.text, accepted, key.comparison, settings.decimal)
+    mark = compare_written(answer.text, accepted, key.comparison, settings.decimal)
+    if mark.verdict is not Verdict.RIGHT and (printed := in_unit_beside(key.text, answer.text, field.name)):
+        mark = best((mark, compare_written(answer.text, (printed,), key.comparison, settings.decimal)))
+    return mark if mark.verdict is Verdict.RIGHT or not key.partly else _worth_most(mark, key, answer, settings)
+
+
+def _worth_most(mark: Mark, key: AnswerBoxKey, answer: AnswerBoxAnswer, settings: AnswerSettings) -> Mark:
+    """The mark by what is accepted for a part, where it is that for sure and worth more."""
+    for one in key.partly:
+        said = compare_written(answer.text, (one.text,), key.comparison, settings.decimal)
+        share = said.share * Fraction(one.percent, 100)
+        if share > mark.share:
+            mark = partly(share, reasons.PARTLY_ACCEPTED)
+        elif said.verdict is Verdict.TEACHER and mark.verdict is Verdict.WRONG:
+            mark = said
+    return mark
+
+
+def _following(
+    key: AnswerBoxKey, answer: AnswerBoxAnswer, earlier: Mapping[str, AnswerBase], settings: AnswerSettings
+) -> Mark | None:
+    """The mark by what follows from the student's own earlier answers; None: it does not follow."""
+    assert key.follows is not None
+    values = {
+        name: value
+        for name, given in earlier.items()
+        if isinstance(given, AnswerBoxAnswer) and (value := value_of(given.text, settings.decimal)) is not None
+    }
+    value = worked_out(key.follows.rule, values, settings.decimal)
+    if value is None:
+        return None
+    meant = as_written(value, key.text, settings.decimal)
+    mark = compare_written(answer.text, (meant,), key.comparison, settings.decimal)
+    if mark.verdict is not Verdict.RIGHT:
+        return mark if mark.verdict is Verdict.TEACHER else None
+    percent = key.follows.percent
+    return right(reasons.FOLLOWING) if percent == 100 else partly(Fraction(percent, 100), reasons.FOLLOWING)
+
+
+_GONE = Sentence("doubt.follows_gone", "What it follows from is no earlier question with a right answer.")
+_NOT_WORKED_OUT = Sentence("doubt.follows_unclear", "What it follows from cannot be worked out.")
+
+
+def worked_out_by_keys(follows: Follows, keys: Mapping[str, KeyBase], settings: AnswerSettings) -> Fraction | None:
+    """What a right answer is that follows from those of other keys; None where that cannot be worked out."""
+    values = {
+        name: value
+        for name in names_in(follows.rule)
+        if isinstance(key := keys.get(name), AnswerBoxKey)
+        and (value := value_of(key.text, settings.decimal)) is not None
+    }
+    return worked_out(follows.rule, values, settings.decimal)
+
+
+def _doubt_of_following(key: AnswerBoxKey, keys: Mapping[str, KeyBase], settings: AnswerSettings) -> Sentence | None:
+    if key.follows is None:
+        return None
+    names = names_in(key.follows.rule)
+    if not names or any(name not in keys for name in names):
+        return _GONE
+    value = worked_out_by_keys(key.follows, keys, settings)
+    if value is None:
+        return _NOT_WORKED_OUT
+    meant = as_written(value, key.text, settings.decimal)
+    if compare_written(meant, (key.text,), key.comparison, settings.decimal).verdict is Verdict.WRONG:
+        filled: dict[str, Filling] = {"text": key.text, "value": meant}
+        return Sentence(
+            "doubt.follows_differs", "The key says {text}, but by what it follows from it is {value}.", filled
+        )
+    return None
 
 
 def _key_from_text(field: AnswerBox, part: str, text: str, key: AnswerBoxKey | None) -> AnswerBoxKey | None:
@@ -119,7 +215,7 @@ def _alternatives(key: AnswerBoxKey) -> tuple[AnswerBoxKey, ...]:
 
 
 def _steps(key: AnswerBoxKey, answer: AnswerBoxAnswer) -> int:
-    texts = (key.text, *key.also, *(refused.text for refused in key.refused))
+    texts = (key.text, *key.also, *(one.text for one in key.partly), *(one.text for one in key.refused))
     return sum(steps_of_comparing(answer.text, text, key.comparison) for text in texts)
 
 
@@ -138,6 +234,11 @@ ANSWER_BOX = Kind(
     doubt=_doubt,
     steps_of_reading=lambda answer: steps_of_reading(answer.text),
     steps_of_judging=_steps,
+    following=FollowingOn(
+        names=lambda key: names_in(key.follows.rule) if key.follows else (),
+        mark=_following,
+        doubt=_doubt_of_following,
+    ),
     in_any_order=InAnyOrder(
         alternatives=_alternatives,
         says_key=lambda key, settings: says(key.text, settings.decimal),

@@ -129,6 +129,18 @@ class Entries(Generic[F, A, E]):
     """Raises AnswerRefused for an entry that this field cannot have."""
 
 
+@dataclasses.dataclass(frozen=True)
+class FollowingOn(Generic[K, A]):
+    """What is needed where a right answer may follow from earlier answers of the same copy."""
+
+    names: Callable[[K], Collection[str]]
+    """The fields whose answers a key follows from; empty: it stands by itself."""
+    mark: Callable[[K, A, Mapping[str, AnswerBase], AnswerSettings], Mark | None]
+    """The mark by what follows from those answers; None: it does not follow from them."""
+    doubt: Callable[[K, Mapping[str, KeyBase], AnswerSettings], Sentence | None]
+    """Why what follows may not be what the teacher meant, by the keys of the fields before."""
+
+
 def alone(judge: Callable[[F, K, A, AnswerSettings], Mark]) -> Callable[[F, K, A, AnswerSettings], Mapping[str, Mark]]:
     """The judgement of fields that are one part."""
     return lambda field, key, answer, settings: {WHOLE: judge(field, key, answer, settings)}
@@ -181,6 +193,8 @@ class Kind(Generic[F, K, P, A]):
     """Whether its answers are picked from options that letters name."""
     in_any_order: InAnyOrder[K, A] | None = None
     """Set where answers of this kind may stand in any order of their group."""
+    following: FollowingOn[K, A] | None = None
+    """Set where keys of this kind may follow from earlier answers. Only for kinds whose fields are one part."""
     entries: Entries[F, A, Any] | None = None
     """Set where an answer is changed entry by entry, and not replaced as a whole."""
     check_answer: Callable[[F, A], None] = lambda field, answer: None

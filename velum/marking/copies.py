@@ -7,10 +7,11 @@ from fractions import Fraction
 from velum.document.document import Document, points_of
 from velum.document.group import Group
 from velum.document.key_set import KeySet, key_set_of
+from velum.kinds import Field, kind_of
 from velum.kinds.part import PartRef
 from velum.mark import Mark
 from velum.marking.budget import MOST_STEPS, Budget
-from velum.marking.unit import Alone, AnyOrder, Given, Unit
+from velum.marking.unit import Alone, AnyOrder, Following, Given, Unit
 from velum.sentence import Sentence
 
 _NOTHING = Fraction(0)
@@ -38,9 +39,11 @@ class Marker:
         self._unit_of = {name: unit for unit in self._units for name in unit.fields}
 
     def fields_for(self, field_id: str) -> tuple[str, ...]:
-        """The fields whose answers the marks of a field depend on: its own, and those of its group in any order."""
+        """The fields whose answers the marks of a field depend on: its own, those of its group in any order, and those
+        that its key follows from.
+        """
         unit = self._unit_of.get(field_id)
-        return unit.fields if unit else ()
+        return unit.needs if unit else ()
 
     def mark(self, answers: Mapping[str, Given], tries: Mapping[PartRef, int] | None = None) -> list[PartMark]:
         """Mark every part that is worth points, in the worksheet's order. A field without an answer is blank.
@@ -74,7 +77,19 @@ def _units(document: Document, key_set: KeySet) -> list[Unit]:
     groups = [[fields[name] for name in group.fields if name in fields] for group in key_set.groups if group.any_order]
     pooled = {field.id for group in groups for field in group}
     together: list[Unit] = [AnyOrder(group, key_set) for group in groups if group]
-    return [*together, *(Alone(field, key_set) for field in document.fields if field.id not in pooled)]
+    place = {name: number for number, name in enumerate(fields)}
+    single = (field for field in document.fields if field.id not in pooled)
+    return [*together, *(_by_itself(field, place, key_set) for field in single)]
+
+
+def _by_itself(field: Field, place: Mapping[str, int], key_set: KeySet) -> Unit:
+    """A key follows from earlier fields alone, so never from itself by way of others. ``place``: that of each field."""
+    key, following = key_set.keys.get(field.id), kind_of(field).following
+    names = following.names(key) if key is not None and following else ()
+    last = len(place)
+    if names and all(place.get(name, last) < place[field.id] for name in names):
+        return Following(field, key_set, tuple(names))
+    return Alone(field, key_set)
 
 
 def mark_copy(document: Document, answers: Mapping[str, Given]) -> list[PartMark]:

@@ -3,24 +3,28 @@
 Most fields are marked alone. A unit says which answers it needs, so whatever a mark depends on is asked for in one way.
 """
 
+import logging
 from collections.abc import Mapping, Sequence
 from enum import Enum
 from typing import Any, Protocol, TypeAlias
 
-from velum.answers.reasons import TOO_LONG
+from velum.answers.reasons import EXPECTED, NOT_ACCEPTED, TOO_LONG
 from velum.document.key_set import KeySet
 from velum.kinds import Answer, Field, kind_of
-from velum.kinds.kind import AnswerBase
+from velum.kinds.kind import FAILED, AnswerBase
 from velum.kinds.part import WHOLE, PartRef
-from velum.mark import NO_KEY, Mark, for_teacher
+from velum.mark import NO_KEY, Mark, Verdict, for_teacher
 from velum.marking.budget import Budget
 from velum.marking.pool import Pool
 from velum.sentence import Sentence
+
+_log = logging.getLogger(__name__)
 
 LONGEST_IN_POOL = 300
 """Letters of an answer that is compared with all keys of its group."""
 
 TOO_MUCH = Sentence("marking.too_much", "too much on this worksheet for the machine to mark at once")
+_SETTLED = (NOT_ACCEPTED.code, EXPECTED, TOO_MUCH.code)
 CANNOT_BE_READ = Sentence("answer.unreadable", "this answer cannot be shown or marked; it is kept as it is")
 
 
@@ -43,7 +47,11 @@ class Unit(Protocol):
 
     @property
     def fields(self) -> tuple[str, ...]:
-        """The fields whose answers it needs, and whose parts it marks."""
+        """The fields whose parts it marks."""
+
+    @property
+    def needs(self) -> tuple[str, ...]:
+        """The fields whose answers it needs."""
 
     def marks(self, answers: Mapping[str, Given], budget: Budget) -> Marks:
         """A mark for every part of its fields."""
@@ -73,6 +81,10 @@ class Alone:
     def fields(self) -> tuple[str, ...]:
         return (self._field.id,)
 
+    @property
+    def needs(self) -> tuple[str, ...]:
+        return self.fields
+
     def marks(self, answers: Mapping[str, Given], budget: Budget) -> Marks:
         answer = answers.get(self._field.id)
         if isinstance(answer, Unreadable):
@@ -88,6 +100,39 @@ class Alone:
             found = self._kind.marks(self._field, self._key, answer, self._settings)
             marks = self._known[answer] = {self._refs[part]: mark for part, mark in found.items()}
         return marks
+
+
+class Following(Alone):
+    """A field of one part whose right answer may follow from earlier answers of the same copy."""
+
+    def __init__(self, field: Field, key_set: KeySet, earlier: Sequence[str]) -> None:
+        super().__init__(field, key_set)
+        self._earlier = tuple(earlier)
+        self._ref = PartRef(field.id, WHOLE)
+
+    @property
+    def needs(self) -> tuple[str, ...]:
+        return (*self.fields, *self._earlier)
+
+    def marks(self, answers: Mapping[str, Given], budget: Budget) -> Marks:
+        marks = super().marks(answers, budget)
+        answer, following = answers.get(self._field.id), self._kind.following
+        mark = marks[self._ref]
+        # What is right by the key, and what the teacher expects to be wrong, stays so.
+        if answer is None or isinstance(answer, Unreadable) or mark.share == 1 or mark.reason.code in _SETTLED:
+            return marks
+        assert following is not None and self._key is not None
+        given = {name: answers.get(name) for name in self._earlier}
+        known = {name: each for name, each in given.items() if each is not None and not isinstance(each, Unreadable)}
+        if not budget.spend(self._kind.steps_of_judging(self._key, answer)):
+            return marks
+        try:
+            found = following.mark(self._key, answer, known, self._settings)
+        except Exception:
+            _log.exception("What follows from earlier answers could not be marked: field %s", self._field.id)
+            found = for_teacher(FAILED)
+        better = found and (found.share > mark.share or (found.verdict is Verdict.TEACHER and not mark.share))
+        return {self._ref: found} if found and better else marks
 
 
 class AnyOrder:
@@ -108,6 +153,10 @@ class AnyOrder:
     @property
     def fields(self) -> tuple[str, ...]:
         return tuple(field.id for field in self._fields)
+
+    @property
+    def needs(self) -> tuple[str, ...]:
+        return self.fields
 
     def marks(self, answers: Mapping[str, Given], budget: Budget) -> Marks:
         given = [answers.get(field.id) for field in self._fields]

@@ -1,5 +1,6 @@
 """Whether an expression, an equation or an inequality says the same as the key's."""
 
+import math
 import re
 from collections import Counter
 from collections.abc import Callable, Iterator, Mapping, Sequence
@@ -12,11 +13,13 @@ from velum.answers.algebra.form import form_of
 from velum.answers.algebra.reading import LONGEST, Statement, read
 from velum.answers.algebra.spoken import in_signs
 from velum.answers.algebra.tree import (
+    Call,
     Letter,
     Node,
     Num,
     Power,
     Product,
+    Quotient,
     Sum,
     bound_to_the_left,
     letters,
@@ -39,6 +42,9 @@ from velum.answers.number import DecimalSign, decimal_places
 from velum.answers.signs import plain_signs
 from velum.answers.units import read_unit
 from velum.mark import Mark, for_teacher, right, wrong
+
+_MOST_TIMES = 60
+_EULER = Fraction(math.e)
 
 
 class _Same(Enum):
@@ -90,6 +96,10 @@ def compare_expressions(written: str, meant: str, rules: Expression, decimal: De
             return wrong(reasons.OTHER_FORM)
         if _is_unsolved(keys, answers):
             return for_teacher(reasons.NOT_SOLVED)
+        if not relation and rules.form != "any":
+            if _is_in_form(keys[0].sides[0], answers[0].sides[0], rules.form):
+                return right(reasons.SAME_EXPRESSION)
+            return wrong(reasons.OTHER_FORM)
         if not relation and _is_of_another_form(keys[0].sides[0], answers[0].sides[0]):
             return for_teacher(reasons.FORM_LOOK)
         return right(reasons.SAME_RELATION if relation else reasons.SAME_EXPRESSION)
@@ -99,6 +109,8 @@ def compare_expressions(written: str, meant: str, rules: Expression, decimal: De
         return wrong(_DIFFERENCES[said])
     if "/" in written + meant and _same_in_some_reading(keys, answers):
         return for_teacher(reasons.TWO_READINGS)
+    if relation and _holds_for_all(keys, answers):
+        return for_teacher(reasons.NOT_SOLVED)
     if len(answers) < len(keys) and relation and all(_is_among(answer, keys) for answer in answers):
         return for_teacher(reasons.SOLUTIONS_MISSING)
     if not relation and _is_rounded(keys[0].sides[0], answers[0].sides[0]):
@@ -184,11 +196,87 @@ def _is_unsolved(keys: tuple[Statement, ...], answers: tuple[Statement, ...]) ->
     return all(key.relations and _is_solved(key) for key in keys) and not all(map(_is_solved, answers))
 
 
+def _holds_for_all(keys: tuple[Statement, ...], answers: tuple[Statement, ...]) -> bool:
+    """Whether several solutions were asked for, and the answer is an equation that each of them solves."""
+    if len(keys) < 2 or len(answers) != 1 or answers[0].relations != ("=",) or not all(map(_is_solved, keys)):
+        return False
+    names = _letters_of(keys)
+    if len(names) != 1 or _letters_of(answers) != names or _is_solved(answers[0]):
+        return False
+    (name,) = names
+    try:
+        for key in keys:
+            value = key.sides[1] if isinstance(key.sides[0], Letter) else key.sides[0]
+            at = {name: exactly(value, {})}
+            if exactly(answers[0].sides[0], at) != exactly(answers[0].sides[1], at):
+                return False
+    except (Unknown, Inexact):
+        return False
+    # Every number solves 0 = 0.
+    return _same(answers[0], Statement((Num(Fraction(0)), Num(Fraction(0))), ("=",))) is not _Same.YES
+
+
 def _is_of_another_form(key: Node, answer: Node) -> bool:
     """Whether one is in factors and the other is not, or an answer could be drawn together further."""
     if _in_factors(key) != _in_factors(answer):
         return True
+    if isinstance(key, Product) and (wanted := _whole_factors(key)) is not None:
+        return _whole_factors(answer) != wanted
     return isinstance(answer, Sum) and bool(letters(answer)) and len(answer.terms) > len(getattr(key, "terms", (key,)))
+
+
+def _is_in_form(key: Node, answer: Node, form: str) -> bool:
+    """Whether an answer is as simple as the key, or has as many factors."""
+    if form == "factorised":
+        return _count_of_factors(answer) >= _count_of_factors(key)
+    return _size(answer) <= _size(key)
+
+
+def _count_of_factors(node: Node) -> int:
+    """How many factors are multiplied, but for 1 and -1; a power counts as often."""
+    match node:
+        case Product(factors):
+            return sum(map(_count_of_factors, factors))
+        case Power(base, Num(times)) if times.denominator == 1 and 0 < times <= _MOST_TIMES:
+            return int(times) * _count_of_factors(base)
+        case _:
+            return 0 if isinstance(node, Num) and abs(node.value) == 1 else 1
+
+
+def _size(node: Node) -> int:
+    """How many numbers and letters an expression is made of; a minus and a 1 before a letter do not count."""
+    match node:
+        case Num(value):
+            return 0 if abs(value) == 1 else 1
+        case Letter():
+            return 1
+        case Sum(terms):
+            return sum(max(1, _size(term)) for term in terms)
+        case Product(factors):
+            return sum(map(_size, factors))
+        case Quotient(above, below) | Power(above, below):
+            return max(1, _size(above)) + _size(below)
+        case Call(_, argument):
+            return 1 + _size(argument)
+
+
+def _whole_factors(node: Node) -> Counter[Exact] | None:
+    """The whole numbers that are multiplied, a power as so many of them: 2³ × 3 has 2, 2, 2 and 3. None: others too."""
+    match node:
+        case Num(value) if value.denominator == 1:
+            return Counter([value])
+        case Power(Num(base), Num(times)) if base.denominator == times.denominator == 1 and 0 < times <= _MOST_TIMES:
+            return Counter({base: int(times)})
+        case Product(factors):
+            found: Counter[Exact] = Counter()
+            for factor in factors:
+                each = _whole_factors(factor)
+                if each is None:
+                    return None
+                found += each
+            return found
+        case _:
+            return None
 
 
 def _in_factors(node: Node) -> bool:
@@ -207,9 +295,14 @@ def _is_among(answer: Statement, keys: tuple[Statement, ...]) -> bool:
 
 def _is_rounded(key: Node, answer: Node) -> bool:
     """Whether a decimal fraction is near a value that has none, such as 8.49 for 6√2."""
-    if letters(key) or not isinstance(answer, Num) or answer.value.denominator == 1:
+    if letters(key) - {"e"} or not isinstance(answer, Num) or answer.value.denominator == 1:
         return False
     places = decimal_places(answer.value) or 0
+    if letters(key):
+        try:
+            return abs(roughly(key, {"e": _EULER}) - complex(answer.value)) < 10.0**-places
+        except Unknown:
+            return False
     try:
         exactly(key, {})
     except Unknown:
@@ -400,12 +493,16 @@ def _roughly(
     return said[0] if len(set(said)) == 1 else _Same.UNKNOWN
 
 
+_MEASURED = re.compile(r"\d ?(?:mm|cm|dm|km|kg|mg|ml|cl|dl)\b[^=]*\*")
+"""Such as 4 cm × 3 cm: letters of units are none of algebra."""
+_PRODUCT_OF_POWERS = re.compile(r"(?=.*\^)\d+(?:\^\d+)?(?: ?\* ?\d+(?:\^\d+)?)+")
+"""Such as 2³ × 3."""
 _LETTERS_TOGETHER = re.compile(r"[^\W\d_]{3,}")
 _BETWEEN = re.compile(r"\b(?:and|or)\b")
 _FUNCTION = re.compile(r"arc(?:sin|cos|tan)|sin|cos|tan|sqrt|cbrt|exp|ln|log|lg|abs|pi")
-_NAME = re.compile(r"[^\W\d_]\d|^[^\W\d_]+ ?\d+$|\d ?x ?\d")
-"""Such as C4, which names a place on a map or a key of a piano, or 3 x 4, where x is a sign and no letter."""
-_TELLING = re.compile(r"[\d=<>≤≥^²³√¼-¾π]|(?:sin|cos|tan|sqrt|ln|log|lg|exp)\(")
+_NAME = re.compile(r"[^\W\d_]\d|^[^\W\d_]+ ?\d+$|^[A-Z]{2} ?\d|\d ?x ?\d")
+"""Such as C4 or SK 345 678, which name a place on a map, or 3 x 4, where x is a sign and no letter."""
+_TELLING = re.compile(r"[\d±=<>≤≥^²³√¼-¾π]|(?:sin|cos|tan|sqrt|ln|log|lg|exp)\(")
 
 
 def _has_a_word(written: str, meant: str) -> bool:
@@ -422,9 +519,12 @@ def looks_like_expression(text: str) -> bool:
         or _NAME.search(text)
         or _LETTERS_TOGETHER.search(_FUNCTION.sub("", text))
         or not _TELLING.search(text)
+        or _MEASURED.search(text)
     ):
         return False
     statements = read(text, ".")
     if not statements or read_unit(text):
         return False
-    return "√" in text or "π" in text or any(letters(side) for each in statements for side in each.sides)
+    if _PRODUCT_OF_POWERS.fullmatch(text):
+        return True
+    return any(sign in text for sign in "√π±") or any(letters(side) for each in statements for side in each.sides)

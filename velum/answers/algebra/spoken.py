@@ -16,6 +16,7 @@ _SAID = (
     (r"\bsqrt ?(?=\d)", "√"),
     (r" ?\bsquared\b", "^2"),
     (r" ?\bcubed\b", "^3"),
+    (r"\bexp ?(?=\()", "e^"),
     (r"\b(?:times|multiplied by)\b", "*"),
     (r"\bdivided by\b", "/"),
     (r"\bplus\b", "+"),

@@ -19,13 +19,16 @@ from velum.answers.comparison import (
     Within,
     Words,
 )
+from velum.answers.following import as_written, names_in, value_of, worked_out
 from velum.answers.says import says
 from velum.mark import Verdict
 
 PIECES = [*"0123456789", "9" * 20, ".", ",", "'", " ", "/", "*", "^", "^300", "e300", "√", "sqrt(", "(", ")", "=", "<",
           "≥", "±", "x", "y", "π", "½", "²", "%", " or ", ";", ":", "h", " m", "km/h", "£", "CO2", "→", "two",
           "hundred", "noon", "half past ", "March ", " BC", "14/3/1879", "CHF", " and ", "not ", "0.(3)", "...", 
-          "3 r 1", "!", "am", "kelp", "\u0130", "\ufdfa", "\u200b", "\n", "٣", "−", "-", "H", "{"]  # fmt: skip
+          "3 r 1", "!",
+          "[", "]", "∞", " ∈ ", "¹⁴C", "C-14", "between ", "at least ", " to ", "i - 2j", "exp(", "10-3",
+          "am", "kelp", "\u0130", "\ufdfa", "\u200b", "\n", "٣", "−", "-", "H", "{"]  # fmt: skip
 written = st.lists(st.sampled_from(PIECES), max_size=14).map("".join) | st.text(max_size=20)
 
 COMPARISONS: list[Comparison | None] = [
@@ -44,6 +47,13 @@ COMPARISONS: list[Comparison | None] = [
     Formula(states="asked"),
     Expression(),
     Expression(same_form=True),
+    Words(parts="each"),
+    Words(parts="words", case_counts=True),
+    Words(contains=True, parts="each", slips=True),
+    Number(form="mixed"),
+    Number(form="standard"),
+    Expression(form="simplified"),
+    Expression(form="factorised"),
 ]
 
 
@@ -65,3 +75,14 @@ class Hostile(unittest.TestCase):
     def test_a_key_is_right_by_itself(self, key: str, comparison: Comparison | None) -> None:
         """Or the teacher decides, where it can be read in two ways."""
         self.assertIn(compare_written(key, [key], comparison).verdict, (Verdict.RIGHT, Verdict.TEACHER))
+
+    @settings(max_examples=300, deadline=None)
+    @given(st.lists(st.sampled_from([*PIECES, "{one}", "{two}", "{", "}"]), max_size=12).map("".join), written, written)
+    def test_no_rule_makes_following_fail(self, rule: str, one: str, two: str) -> None:
+        values = {
+            name: value for name, text in (("one", one), ("two", two)) if (value := value_of(text, ".")) is not None
+        }
+        value = worked_out(rule, values, ".")
+        if value is not None:
+            self.assertTrue(set(names_in(rule)) <= set(values))
+            self.assertIsInstance(as_written(value, one, ","), str)

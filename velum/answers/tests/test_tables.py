@@ -2,8 +2,10 @@
 
 import unittest
 from collections import Counter
+from collections.abc import Iterator
+from pathlib import Path
 
-from velum.answers.compare import compare_written
+from velum.answers.compare import compare_written, guess
 from velum.answers.tests.tables import Case, Part, cases
 from velum.mark import Verdict
 
@@ -37,3 +39,21 @@ class Tables(unittest.TestCase):
         self.assertGreaterEqual(len(develop) + len(report), 1_500)
         self.assertFalse(set(develop) & set(report))
         self.assertEqual([case for case, count in Counter(develop + report).items() if count > 1], [])
+
+
+def keys_of_a_kind() -> Iterator[tuple[str, str]]:
+    """Keys of tables/guesses.txt, each with the kind that it is of."""
+    kind = ""
+    for line in (Path(__file__).parent / "tables" / "guesses.txt").read_text().splitlines()[2:]:
+        if line.startswith("== "):
+            kind = line[3:]
+        elif line:
+            yield from ((kind, key.strip()) for key in line.split(" ¦ "))
+
+
+class Guesses(unittest.TestCase):
+    def test_ordinary_keys_are_taken_for_what_they_are(self) -> None:
+        keys = list(keys_of_a_kind())
+        self.assertGreaterEqual(len(keys), 300)
+        wrong = [(kind, key, guess(key).by) for kind, key in keys if guess(key).by != kind]
+        self.assertLessEqual(len(wrong), 0.02 * len(keys), wrong)

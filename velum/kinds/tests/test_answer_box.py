@@ -3,7 +3,7 @@ from fractions import Fraction
 
 from velum.answers.comparison import Number, Within, Words
 from velum.geometry.box import Box
-from velum.kinds.answer_box import ANSWER_BOX, AnswerBox, AnswerBoxAnswer, AnswerBoxKey, Refused
+from velum.kinds.answer_box import ANSWER_BOX, AnswerBox, AnswerBoxAnswer, AnswerBoxKey, Partly, Refused
 from velum.kinds.kind import AnswerRefused
 from velum.kinds.part import WHOLE
 from velum.mark import Verdict
@@ -38,6 +38,31 @@ class AnswerBoxes(unittest.TestCase):
         slips = AnswerBoxKey(text="harbour", comparison=Words(slips=True), refused=(Refused(text="harbor"),))
         self.assertIs(self.refusing("Harbor", slips)[0], Verdict.WRONG)
         self.assertIs(self.refusing("habrour", slips)[0], Verdict.RIGHT)
+
+    def test_the_unit_that_is_printed_beside_the_box_is_right(self) -> None:
+        def said(beside: str, text: str, key: str = "4.8") -> Verdict:
+            field = FIELD.changed(name=beside)
+            return ANSWER_BOX.marks(field, AnswerBoxKey(text=key), AnswerBoxAnswer(text=text))[WHOLE].verdict
+
+        for beside in ("How deep is the water at high tide? (m)", "Depth (in metres)", "Give the depth in metres:"):
+            for text in ("4.8 m", "4.8 metres", "480 cm", "4.8"):
+                with self.subTest(beside, text=text):
+                    self.assertIs(said(beside, text), Verdict.RIGHT)
+            self.assertIsNot(said(beside, "4.8 cm"), Verdict.RIGHT)
+            self.assertIs(said(beside, "4.9 m"), Verdict.WRONG)
+        self.assertIs(said("How deep is it? (2 points)", "4.8 m"), Verdict.TEACHER)
+        self.assertIsNot(said("(m)", "4.8 m", key="4.8 km"), Verdict.RIGHT)
+
+    def test_some_answers_are_worth_a_part(self) -> None:
+        key = AnswerBoxKey(text="high tide", partly=(Partly(text="tide", percent=50), Partly(text="water", percent=25)))
+        self.assertEqual(self.refusing("the tide", key)[:2], (Verdict.PARTLY, Fraction(1, 2)))
+        self.assertEqual(self.refusing("water", key)[:2], (Verdict.PARTLY, Fraction(1, 4)))
+        self.assertEqual(self.refusing("high tide", key)[:2], (Verdict.RIGHT, 1))
+        self.assertIs(self.refusing("watre", key)[0], Verdict.TEACHER)
+        self.assertIs(self.refusing("sand", key)[0], Verdict.WRONG)
+        # The best of those that fit counts, and what is wholly right is never lowered.
+        alike = AnswerBoxKey(text="4", partly=(Partly(text="4.0", percent=50), Partly(text="5", percent=10)))
+        self.assertEqual(self.refusing("4.00", alike)[1], 1)
 
     def test_what_is_accepted_as_it_stands_is_never_refused_for_being_equal(self) -> None:
         key = AnswerBoxKey(text="1/2", refused=(Refused(text="2/4", says="Go on."),))
