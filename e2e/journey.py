@@ -47,7 +47,8 @@ PATIENCE = 300
 expect.set_options(timeout=PATIENCE * 1000)
 
 LAPTOP = {"viewport": {"width": 1280, "height": 800}}
-PHONE = {"viewport": {"width": 390, "height": 844}, "has_touch": True, "is_mobile": True}
+TABLET: dict[str, Any] = {"viewport": {"width": 1024, "height": 768}, "has_touch": True}
+PHONE: dict[str, Any] = {"viewport": {"width": 390, "height": 844}, "has_touch": True, "is_mobile": True}
 
 
 @override_settings(

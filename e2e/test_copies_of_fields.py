@@ -2,7 +2,7 @@
 
 from playwright.sync_api import expect
 
-from e2e.journey import Journey
+from e2e.journey import TABLET, Journey
 from e2e.pages.editor import EditorPage
 from server.worksheets.models import Worksheet
 
@@ -57,6 +57,28 @@ class CopiesOfFields(Journey):
         editor.expect_saved()
         pages = [page["id"] for page in self.keepers_log.document["pages"]]
         self.assertIn(pages[0], {field["page"] for field in self.fields(self.keepers_log)})
+
+    def test_with_a_finger_alone(self) -> None:
+        editor = EditorPage(self.teacher_browser(**TABLET).new_page()).open(self.tide_table.pk)
+        editor.box(1).tap()
+        editor.slip.get_by_role("button", name="Take others too").tap()
+        editor.box(2).tap()
+        editor.box(3).tap()
+        editor.box(3).tap()  # not that one after all
+        expect(editor.slip).to_contain_text("2 in hand")
+        editor.slip.get_by_role("button", name="Copy").tap()
+        x, y, width, _ = editor.size(editor.box(1))
+        editor.page.touchscreen.tap(x + width + 30, y - 40)  # beside them: nothing is let go, nothing laid
+        expect(editor.slip).to_contain_text("2 in hand")
+        editor.expect_boxes(10)
+        editor.slip.get_by_role("button", name="Take others too").tap()
+        editor.page.touchscreen.tap(x + width + 30, y - 40)
+        editor.slip.get_by_role("button", name="Paste what was copied").tap()
+        editor.expect_boxes(12)
+        self.assert_accessible(editor.page)
+        editor.undo.tap()
+        editor.expect_boxes(10)
+        editor.expect_saved()
 
     def test_what_was_copied_elsewhere_since_is_not_the_films(self) -> None:
         self.editor.box(1).click()

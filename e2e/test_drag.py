@@ -5,11 +5,9 @@ from typing import Any
 from playwright.sync_api import Page, expect
 
 from e2e.finger import REST, Finger
-from e2e.journey import Journey
+from e2e.journey import TABLET, Journey
 from e2e.live_server import wait_until
 from e2e.pages.editor import EditorPage
-
-TABLET = {"viewport": {"width": 1024, "height": 768}, "has_touch": True}
 
 
 class Dragging(Journey):

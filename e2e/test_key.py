@@ -2,6 +2,9 @@ from playwright.sync_api import expect
 
 from e2e.journey import Journey
 from e2e.pages.editor import EditorPage
+from e2e.pages.sheet import JoinPage
+from server.copies.models import StoredMark
+from server.handouts.flows.hand_out import hand_out
 
 
 class KeySheet(Journey):
@@ -36,6 +39,40 @@ class KeySheet(Journey):
         expect(self.editor.key(15)).to_have_value("five nights")
         self.editor.expect_saved()
         self.assertEqual(self.keys()["box014"], "five nights")
+
+    def test_an_answer_may_be_worth_a_part_and_another_follow_from_it(self) -> None:
+        slip = self.editor.slip
+        self.editor.key(1).fill("3 l")
+        slip.get_by_label("Another right answer").fill("3.5 l")
+        slip.get_by_role("button", name="Add", exact=True).click()
+        slip.get_by_label("What 3.5 l is worth").select_option("50 %")
+        slip.get_by_label("Try an answer").fill("3.5 litres")
+        expect(slip.get_by_label("What would be said of it")).to_contain_text("for a part of the points")
+        self.editor.key(2).fill("21 l")
+        self.editor.unfold("Follows on from earlier answers")
+        rule = slip.get_by_label("Worked out as")
+        rule.fill("7 × {9}")
+        expect(slip).to_contain_text("is called 9")
+        rule.fill("8 × {1}")
+        rule.press("Enter")
+        expect(slip).to_contain_text("With your key that is 24 l; here the key is 21 l")
+        rule.fill("7 × {1}")
+        rule.press("Enter")
+        expect(slip).to_contain_text("With your key that is 21 l; here the key is 21 l")
+        self.assert_accessible(self.page)
+        self.editor.expect_saved()
+        self.page.reload()
+        self.editor.key(2).click()
+        expect(slip.get_by_label("Worked out as")).to_have_value("7 × {1}")
+        handed = hand_out(self.maren, self.keepers_log.pk)
+        student = JoinPage(self.new_browser().new_page()).join(handed.code, "Zoe Quill")
+        student.answer(1).fill("3.5 litres")
+        student.answer(2).fill("24.5 litres")
+        student.hand_in.click()
+        student.dialog.get_by_role("button", name="Hand in all the same").click()
+        expect(student.page.get_by_text("Handed in")).to_be_visible()
+        marks = StoredMark.objects.filter(copy__handout=handed, field_id__in=("box000", "box001"))
+        self.assertEqual(dict(marks.values_list("field_id", "verdict")), {"box000": "partly", "box001": "right"})
 
     def test_what_else_is_right_is_proposed_and_tried(self) -> None:
         slip = self.editor.slip
@@ -118,6 +155,30 @@ class KeySheet(Journey):
         self.page.reload()
         self.editor.key(15).click()
         expect(slip.get_by_label("Compared as")).to_have_value("words")
+
+    def test_it_is_said_what_a_key_is_taken_for_and_one_press_changes_that(self) -> None:
+        slip = self.editor.slip
+        self.editor.key(15).fill("12:15")
+        taken = slip.get_by_test_id("taken-for")
+        expect(taken).to_contain_text("A time of day")
+        expect(taken).to_contain_text("too")
+        taken.get_by_role("button", name="Take it for: A ratio").click()
+        slip.get_by_label("Try an answer").fill("4:5")
+        expect(slip.get_by_label("What would be said of it")).to_contain_text("the same ratio")
+        expect(taken).to_have_count(0)
+        self.editor.undo.click()
+        self.editor.key(15).click()
+        expect(taken).to_contain_text("A time of day")
+
+    def test_parts_of_a_list_earn_their_share(self) -> None:
+        slip = self.editor.slip
+        self.editor.key(15).fill("gull, goby, limpet")
+        slip.get_by_text("Compared as").click()
+        slip.get_by_label("Points for parts").select_option("Each part of a list earns its share")
+        slip.get_by_label("Try an answer").fill("goby and gull")
+        expect(slip.get_by_label("What would be said of it")).to_contain_text("2 of 3 are there")
+        self.assert_accessible(self.page)
+        self.editor.expect_saved()
 
     def test_points_are_set_beside_the_key(self) -> None:
         self.editor.key(2).click()

@@ -6,12 +6,11 @@ from typing import Any
 from playwright.sync_api import Locator, expect
 
 from e2e.finger import Finger
-from e2e.journey import Journey
+from e2e.journey import TABLET, Journey
 from e2e.pages.desk import DeskPage
 from e2e.pages.editor import EditorPage
 
 PAGES = Path(__file__).resolve().parents[1] / "bench" / "pages" / "develop"
-TABLET = {"viewport": {"width": 1024, "height": 768}, "has_touch": True}
 
 Box = tuple[float, float, float, float]
 

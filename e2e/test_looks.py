@@ -2,7 +2,8 @@
 
 from playwright.sync_api import expect
 
-from e2e.journey import PHONE, Journey
+from e2e.finger import REST, Finger
+from e2e.journey import PHONE, TABLET, Journey
 from e2e.pages.editor import EditorPage
 from e2e.pages.sheet import JoinPage
 from server.handouts.flows.hand_out import hand_out
@@ -47,6 +48,23 @@ class Looks(Journey):
         self.assert_accessible(student.page)
         editor.undo.click()
         expect(editor.slip.get_by_label("Pale words inside")).to_have_value("")
+
+    def test_with_a_finger_alone(self) -> None:
+        editor = EditorPage(self.teacher_browser(**TABLET).new_page()).open(self.tide_table.pk)
+        finger = Finger(editor.page)
+        editor.box(1).tap()
+        editor.slip.get_by_role("button", name="Take others too").tap()
+        x, y, width, height = editor.size(editor.box(3))
+        finger.go(x + width + 20, y + height + 15, x - 8, y - 15, rest=REST)  # a region with two columns' places
+        expect(editor.slip).to_contain_text("in hand")
+        in_hand = editor.page.locator("[data-field][aria-pressed=true]").count()
+        self.assertGreaterEqual(in_hand, 2)
+        editor.unfold("Look")
+        editor.slip.get_by_role("button", name="Bold and tinted").tap()
+        editor.expect_saved()
+        self.tide_table.refresh_from_db()
+        styled = [field for field in self.tide_table.document["fields"] if field["style"]]
+        self.assertEqual(len(styled), in_hand)
 
     def test_what_is_locked_stays_until_it_is_unlocked(self) -> None:
         editor = self.editor

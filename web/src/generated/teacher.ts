@@ -583,12 +583,18 @@ export interface components {
             also: string[];
             /** Comparison */
             comparison?: (components["schemas"]["Words"] | components["schemas"]["Number"] | components["schemas"]["Time"] | components["schemas"]["Date"] | components["schemas"]["Ratio"] | components["schemas"]["Formula"] | components["schemas"]["Expression"]) | null;
+            follows?: components["schemas"]["Follows"] | null;
             /**
              * Kind
              * @default answer_box
              * @constant
              */
             kind: "answer_box";
+            /**
+             * Partly
+             * @default []
+             */
+            partly: components["schemas"]["Partly"][];
             /**
              * Refused
              * @default []
@@ -1258,12 +1264,18 @@ export interface components {
                     also: string[];
                     /** Comparison */
                     comparison?: (components["schemas"]["Words"] | components["schemas"]["Number"] | components["schemas"]["Time"] | components["schemas"]["Date"] | components["schemas"]["Ratio"] | components["schemas"]["Formula"] | components["schemas"]["Expression"]) | null;
+                    follows?: components["schemas"]["Follows"] | null;
                     /**
                      * Kind
                      * @default answer_box
                      * @constant
                      */
                     kind: "answer_box";
+                    /**
+                     * Partly
+                     * @default []
+                     */
+                    partly: components["schemas"]["Partly"][];
                     /**
                      * Refused
                      * @default []
@@ -1314,10 +1326,10 @@ export interface components {
             title: string;
             /**
              * Version
-             * @default 7
+             * @default 8
              * @constant
              */
-            version: 7;
+            version: 8;
         };
         /**
          * DoubtOut
@@ -1393,6 +1405,12 @@ export interface components {
              */
             by: "expression";
             /**
+             * Form
+             * @default any
+             * @enum {string}
+             */
+            form: "any" | "simplified" | "factorised";
+            /**
              * Same Form
              * @default false
              */
@@ -1427,6 +1445,21 @@ export interface components {
             fields: string[];
             /** Words */
             words: string;
+        };
+        /**
+         * Follows
+         * @description How the right answer is worked out from earlier answers: ``2 × {id}``, with the ids of answer boxes.
+         *
+         *     With the right ones it is the key's; a student's own may be wrong, and what follows from them right.
+         */
+        Follows: {
+            /**
+             * Percent
+             * @default 100
+             */
+            percent: number;
+            /** Rule */
+            rule: string;
         };
         /**
          * ForgetPage
@@ -1780,12 +1813,18 @@ export interface components {
                 also: string[];
                 /** Comparison */
                 comparison?: (components["schemas"]["Words"] | components["schemas"]["Number"] | components["schemas"]["Time"] | components["schemas"]["Date"] | components["schemas"]["Ratio"] | components["schemas"]["Formula"] | components["schemas"]["Expression"]) | null;
+                follows?: components["schemas"]["Follows"] | null;
                 /**
                  * Kind
                  * @default answer_box
                  * @constant
                  */
                 kind: "answer_box";
+                /**
+                 * Partly
+                 * @default []
+                 */
+                partly: components["schemas"]["Partly"][];
                 /**
                  * Refused
                  * @default []
@@ -1865,6 +1904,12 @@ export interface components {
             by: "number";
             /** Decimal */
             decimal?: ("." | ",") | null;
+            /**
+             * Form
+             * @default any
+             * @enum {string}
+             */
+            form: "any" | "mixed" | "standard";
             /**
              * Lowest Terms
              * @default false
@@ -1993,6 +2038,16 @@ export interface components {
              * @enum {string}
              */
             style: "body" | "heading" | "subheading" | "bullet" | "number";
+        };
+        /**
+         * Partly
+         * @description An answer that is accepted, and worth a part of the points.
+         */
+        Partly: {
+            /** Percent */
+            percent: number;
+            /** Text */
+            text: string;
         };
         /**
          * Pasted
@@ -2884,12 +2939,18 @@ export interface components {
                 also: string[];
                 /** Comparison */
                 comparison?: (components["schemas"]["Words"] | components["schemas"]["Number"] | components["schemas"]["Time"] | components["schemas"]["Date"] | components["schemas"]["Ratio"] | components["schemas"]["Formula"] | components["schemas"]["Expression"]) | null;
+                follows?: components["schemas"]["Follows"] | null;
                 /**
                  * Kind
                  * @default answer_box
                  * @constant
                  */
                 kind: "answer_box";
+                /**
+                 * Partly
+                 * @default []
+                 */
+                partly: components["schemas"]["Partly"][];
                 /**
                  * Refused
                  * @default []
@@ -3466,6 +3527,10 @@ export interface components {
              * @default []
              */
             answers: string[];
+            /** Earlier */
+            earlier?: {
+                [key: string]: components["schemas"]["AnswerBoxKey"];
+            };
             key: components["schemas"]["AnswerBoxKey"];
             /**
              * @default {
@@ -3480,12 +3545,16 @@ export interface components {
             answers: components["schemas"]["Tried"][];
             /** Examples */
             examples: components["schemas"]["Tried"][];
+            /** Follows */
+            follows: string | null;
             /** Guessed */
             guessed: components["schemas"]["Words"] | components["schemas"]["Number"] | components["schemas"]["Time"] | components["schemas"]["Date"] | components["schemas"]["Ratio"] | components["schemas"]["Formula"] | components["schemas"]["Expression"];
             /** Has Unit */
             has_unit: boolean;
             /** Proposals */
             proposals: string[];
+            /** Second */
+            second: (components["schemas"]["Words"] | components["schemas"]["Number"] | components["schemas"]["Time"] | components["schemas"]["Date"] | components["schemas"]["Ratio"] | components["schemas"]["Formula"] | components["schemas"]["Expression"]) | null;
         };
         /**
          * TurnPage
@@ -3564,6 +3633,12 @@ export interface components {
              * @default false
              */
             numbers_by_value: boolean;
+            /**
+             * Parts
+             * @default whole
+             * @enum {string}
+             */
+            parts: "whole" | "each" | "words";
             /**
              * Punctuation Counts
              * @default false

@@ -32,6 +32,8 @@ export interface KeySettingsProps<K extends Kind> {
   fieldKey: KeyOf<K>;
   /** How answers of the worksheet are read. */
   settings: Document["settings"];
+  /** The fields before it that have a key, as they are numbered. */
+  earlier: readonly { id: string; number: string; key: Key }[];
   onkey: (key: KeyOf<K>) => void;
 }
 

@@ -10,7 +10,7 @@ type Worksheet = Schemas["WorksheetOut"];
 const key = (field: string, text: string): Edit => ({
   op: "set_key",
   field_id: field,
-  key: { kind: "answer_box", text, also: [], refused: [], comparison: null },
+  key: { kind: "answer_box", text, also: [], partly: [], refused: [], follows: null, comparison: null },
 });
 const textOf = (edit: Edit): string =>
   edit.op === "set_key" && edit.key && "text" in edit.key ? edit.key.text : "";

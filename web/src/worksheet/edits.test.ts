@@ -9,7 +9,9 @@ const key = (text: string) => ({
   kind: "answer_box" as const,
   text,
   also: [],
+  partly: [],
   refused: [],
+  follows: null,
   comparison: null,
 });
 function page(id: string, width: number, height: number): Document["pages"][number] {
@@ -29,7 +31,7 @@ function page(id: string, width: number, height: number): Document["pages"][numb
 const GROUP = { id: "group1", fields: ["aaaa", "bbbb"], any_order: true, all_or_nothing: false, points: 2 };
 
 const sheet: Document = {
-  version: 7,
+  version: 8,
   title: "Tides",
   pages: [page("page1", 600, 800), page("page2", 800, 600), page("page3", 600, 800)],
   aside: [page("page9", 600, 800)],

@@ -11,7 +11,18 @@
 
   function write(text: string) {
     onkey(
-      text.trim() ? { also: [], refused: [], comparison: null, ...fieldKey, kind: "answer_box", text } : null,
+      text.trim()
+        ? {
+            also: [],
+            partly: [],
+            refused: [],
+            follows: null,
+            comparison: null,
+            ...fieldKey,
+            kind: "answer_box",
+            text,
+          }
+        : null,
     );
   }
 </script>

@@ -3,28 +3,37 @@
   import { teacher, type Schemas } from "../../api/teacher";
   import Folded from "../../ui/Folded.svelte";
   import VerdictMark, { inWords } from "../../ui/VerdictMark.svelte";
+  import { list } from "../../words/say";
   import type { KeySettingsProps } from "../teacher";
-  import { NAMES, plain, WORD_RULES, type By } from "./comparisons";
-  import AddText from "./AddText.svelte";
+  import { EXPRESSION_FORMS, NAMES, PARTS, plain, WORD_RULES, type By } from "./comparisons";
+  import AcceptedAnswers from "./AcceptedAnswers.svelte";
+  import FollowsOn from "./FollowsOn.svelte";
   import NumberRules from "./NumberRules.svelte";
   import RefusedAnswers from "./RefusedAnswers.svelte";
 
-  let { fieldKey, settings, onkey }: KeySettingsProps<"answer_box"> = $props();
+  let { fieldKey, settings, earlier, onkey }: KeySettingsProps<"answer_box"> = $props();
 
   /** Milliseconds after the last letter before answers are tried. */
   const PAUSE = 250;
-  const MOST = 100;
 
   let tried = $state.raw<Schemas["TryingOut"]>();
   let answer = $state("");
+  let accepted = $state<AcceptedAnswers>();
 
   const comparison = $derived(fieldKey.comparison ?? null);
   const by = $derived<By>(comparison?.by ?? tried?.guessed.by ?? "words");
   /** What is set, or what the guess would set: changing any of it makes it the teacher's own. */
   const rules = $derived(comparison ?? plain(by));
 
+  /** Two other ways to write the key that are right by it: what it was taken for, said by example. */
+  const rightToo = $derived((tried?.examples ?? []).filter(({ verdict }) => verdict === "right").slice(0, 2));
+
   $effect(() => {
-    const body = { key: fieldKey, settings, answers: answer.trim() ? [answer] : [] };
+    const keys = earlier.flatMap(({ id, key }) =>
+      key.kind === "answer_box" && fieldKey.follows?.rule.includes(`{${id}}`) ? [[id, key] as const] : [],
+    );
+    const answers = answer.trim() ? [answer] : [];
+    const body = { key: fieldKey, settings, earlier: Object.fromEntries(keys), answers };
     let late = false;
     const asked = setTimeout(() => {
       void teacher.POST("/api/trying", { body }).then(({ data }) => {
@@ -36,11 +45,6 @@
       clearTimeout(asked);
     };
   });
-
-  function accept(text: string) {
-    const also = [...fieldKey.also, text.trim()];
-    if (text.trim() && also.length <= MOST) onkey({ ...fieldKey, also: [...new Set(also)] });
-  }
 </script>
 
 {#snippet row(one: Schemas["Tried"])}
@@ -66,32 +70,38 @@
 
   <div>
     <p class="field-label">Also right</p>
-    {#if fieldKey.also.length > 0}
-      <ul class="mb-2 flex flex-wrap gap-1.5" aria-label="Also right">
-        {#each fieldKey.also as text (text)}
-          <li class="flex items-center rounded-full bg-base-200 ps-3 text-sm">
-            <span class="break-words">{text}</span>
-            <button
-              class="btn btn-circle btn-ghost btn-xs"
-              aria-label="{text} is not right"
-              onclick={() => onkey({ ...fieldKey, also: fieldKey.also.filter((other) => other !== text) })}
-              >×</button
-            >
-          </li>
-        {/each}
-      </ul>
-    {/if}
-    <AddText label="Another right answer" onadd={accept} />
+    <AcceptedAnswers bind:this={accepted} {fieldKey} {onkey} />
     {#if tried && tried.proposals.length > 0}
       <p class="mt-2 flex flex-wrap items-center gap-1.5 text-sm">
         <span class="quiet">Perhaps also:</span>
         {#each tried.proposals as text (text)}
-          <button class="btn btn-outline btn-xs" onclick={() => accept(text)}>+ {text}</button>
+          <button class="btn btn-outline btn-xs" onclick={() => accepted?.accept(text)}>+ {text}</button>
         {/each}
       </p>
     {/if}
   </div>
   <RefusedAnswers refused={fieldKey.refused} onrefused={(refused) => onkey({ ...fieldKey, refused })} />
+  {#if earlier.length > 0 || fieldKey.follows}
+    <FollowsOn
+      follows={fieldKey.follows ?? null}
+      comesTo={tried?.follows ?? null}
+      text={fieldKey.text}
+      {earlier}
+      onfollows={(follows) => onkey({ ...fieldKey, follows })}
+    />
+  {/if}
+  {#if comparison === null}
+    <!-- As high before it is known: what stands below is not pushed away under the pointer. -->
+    <p class="quiet min-h-[3lh] text-sm" data-testid="taken-for">
+      {NAMES[by]}{#if rightToo.length > 0}: {list(rightToo.map(({ answer }) => answer))} too{/if}.
+      {#if tried?.second}
+        {@const second = tried.second.by}
+        <button class="underline" onclick={() => onkey({ ...fieldKey, comparison: plain(second) })}
+          >Take it for: {NAMES[second]}</button
+        >
+      {/if}
+    </p>
+  {/if}
   <Folded title="Compared as: {NAMES[by]}" open={comparison !== null}>
     <div class="space-y-4">
       <label class="block">
@@ -122,6 +132,19 @@
             </label>
           {/each}
         </fieldset>
+        <label class="block">
+          <span class="field-label">Points for parts</span>
+          <select
+            class="input w-full"
+            value={rules.parts}
+            onchange={(event) => {
+              const parts = event.currentTarget.value as typeof rules.parts;
+              onkey({ ...fieldKey, comparison: { ...rules, parts } });
+            }}
+          >
+            {#each PARTS as [value, label] (value)}<option {value}>{label}</option>{/each}
+          </select>
+        </label>
       {:else if rules.by === "number"}
         <NumberRules
           {rules}
@@ -160,6 +183,19 @@
             checked={rules.same_form}
             onchange={() => onkey({ ...fieldKey, comparison: { ...rules, same_form: !rules.same_form } })}
           />In the same form
+        </label>
+        <label class="block">
+          <span class="field-label">Written as</span>
+          <select
+            class="input w-full"
+            value={rules.form}
+            onchange={(event) => {
+              const form = event.currentTarget.value as typeof rules.form;
+              onkey({ ...fieldKey, comparison: { ...rules, form } });
+            }}
+          >
+            {#each EXPRESSION_FORMS as [value, label] (value)}<option {value}>{label}</option>{/each}
+          </select>
         </label>
       {/if}
     </div>

@@ -1,6 +1,7 @@
 <script lang="ts">
   // How near a number has to come, and what is asked of its unit.
   import {
+    NUMBER_FORMS,
     plainTolerance,
     toleranceName,
     TOLERANCES,
@@ -111,6 +112,16 @@
     </select>
   </label>
 </div>
+<label class="block">
+  <span class="field-label">Written as</span>
+  <select
+    class="input w-full"
+    value={rules.form}
+    onchange={(event) => set({ form: event.currentTarget.value as Rules["form"] })}
+  >
+    {#each NUMBER_FORMS as [value, label] (value)}<option {value}>{label}</option>{/each}
+  </select>
+</label>
 <label class="flex items-center gap-2">
   <input
     type="checkbox"

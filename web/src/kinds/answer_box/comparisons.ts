@@ -29,9 +29,10 @@ export function plain(by: By): Comparison {
         slips: false,
         contains: false,
         numbers_by_value: false,
+        parts: "whole",
       };
     case "number":
-      return { by, decimal: null, tolerance: null, unit: "asked", lowest_terms: false };
+      return { by, decimal: null, tolerance: null, unit: "asked", lowest_terms: false, form: "any" };
     case "time":
     case "date":
       return { by };
@@ -40,7 +41,7 @@ export function plain(by: By): Comparison {
     case "formula":
       return { by, states: "ignored" };
     case "expression":
-      return { by, same_form: false };
+      return { by, same_form: false, form: "any" };
   }
 }
 
@@ -52,6 +53,25 @@ export const WORD_RULES = [
   ["slips", "Let slips of spelling pass in long words"],
   ["contains", "Enough that these words are in it"],
   ["numbers_by_value", "Numbers in it count by value"],
+] as const;
+
+/** What a list, or a sentence, is worth by its parts. */
+export const PARTS = [
+  ["whole", "All of it, or nothing"],
+  ["each", "Each part of a list earns its share"],
+  ["words", "Word by word, as in a dictation"],
+] as const;
+
+export const NUMBER_FORMS = [
+  ["any", "any"],
+  ["mixed", "a mixed number, 1 3/4"],
+  ["standard", "standard form, 3.2 × 10⁵"],
+] as const;
+
+export const EXPRESSION_FORMS = [
+  ["any", "Any form"],
+  ["simplified", "Simplified, as the key is"],
+  ["factorised", "Factorised, as the key is"],
 ] as const;
 
 export const TOLERANCES = {

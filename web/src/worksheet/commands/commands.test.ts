@@ -51,13 +51,23 @@ const line = (id: string): Fixture => ({
 });
 
 const sheet: Document = {
-  version: 7,
+  version: 8,
   title: "Tides",
   pages: [page],
   aside: [],
   fixtures: [line("low1"), line("mid1"), line("top1")],
   fields: [box("aaaa", 100), box("bbbb", 200), box("cccc", 300)],
-  keys: { bbbb: { kind: "answer_box", text: "ebb", also: [], refused: [], comparison: null } },
+  keys: {
+    bbbb: {
+      kind: "answer_box",
+      text: "ebb",
+      also: [],
+      partly: [],
+      refused: [],
+      follows: null,
+      comparison: null,
+    },
+  },
   groups: [],
   settings: { decimal: "." },
   style: USUAL,
@@ -161,7 +171,15 @@ test("fields are marked together, and one by one again", () => {
 });
 
 test("a key is set by the field's id, wherever the selection has gone; of a field that is gone there is none", () => {
-  const key = { kind: "answer_box" as const, text: "flood", also: [], refused: [], comparison: null };
+  const key = {
+    kind: "answer_box" as const,
+    text: "flood",
+    also: [],
+    partly: [],
+    refused: [],
+    follows: null,
+    comparison: null,
+  };
   expect(after(setKey(sheet, "aaaa", key)).keys["aaaa"]).toEqual(key);
   expect(after(setKey(sheet, "bbbb", null)).keys).toEqual({});
   expect(setKey(sheet, "gone", key)).toBeUndefined();

@@ -134,9 +134,20 @@ const setGroups = (label: string, groups: Group[]): Command => ({
   edits: [{ op: "set_groups", groups }],
 });
 
-export function setKey(document: Document, id: string, key: Key | null): Command | undefined {
+/** Set a key. What is typed on the sheet is one step to undo, and what is settled about it beside the sheet another. */
+export function setKey(
+  document: Document,
+  id: string,
+  key: Key | null,
+  where: "sheet" | "slip" = "sheet",
+): Command | undefined {
   const field = fieldOf(document, id);
   if (!field) return undefined;
   const edit: Edit = { op: "set_key", field_id: id, key };
-  return { label: `Key of ${nameOf(document, field)}`, edits: [edit], joins: `key ${id}`, typing: true };
+  return {
+    label: `Key of ${nameOf(document, field)}`,
+    edits: [edit],
+    joins: `key ${id} ${where}`,
+    typing: true,
+  };
 }

@@ -79,7 +79,6 @@
     const pressed = (event.target as Element).closest<HTMLElement>("[data-found]")?.dataset.found;
     if (event.button !== 0 || (event.target !== film && !pressed)) return;
     if (event.pointerType === "touch" && pressed) return; // a tap is a click, and anything else scrolls
-    if (event.pointerType === "touch" && !editing.hand.tool) return editing.hand.select([]);
     const start = view.inside(view.toPage({ x: event.clientX, y: event.clientY }));
     if (editing.hand.adding) return addAt(start, editing.hand.adding);
     const tool = editing.hand.tool;
@@ -99,7 +98,7 @@
           if (dragged && box) found.take(found.in(page, box));
           found.gathering = false;
         } else if (pressed && !dragged) found.take(found.on(page).filter(({ id }) => id === pressed));
-        else if (!tool) editing.hand.select(dragged && box ? gathered(box) : []);
+        else if (!tool) gather(dragged && box ? gathered(box) : []);
         else if (dragged && box) editing.place(tool, page, grown(box, tool), from);
         else {
           const under = closedAt(start);
@@ -144,6 +143,12 @@
   const opposite = (corner: Corner): Corner =>
     `${corner.startsWith("top") ? "bottom" : "top"} ${corner.endsWith("left") ? "right" : "left"}`;
 
+  /** Take in hand what a region holds; what was in hand stays where more is gathered. */
+  function gather(ids: string[]) {
+    const kept = editing.hand.gathering ? editing.hand.selected : [];
+    editing.hand.select([...new Set([...kept, ...ids])]);
+  }
+
   const gathered = (frame: Box) =>
     [...fixtures, ...fields].filter(({ box }) => overlaps(box, frame)).map(({ id }) => id);
   /** A line may be level or upright; all else has a smallest size. */
@@ -179,7 +184,7 @@
 
   function press(event: PointerEvent, placed: Placed) {
     if (event.button !== 0) return;
-    const several = event.shiftKey || event.ctrlKey || event.metaKey;
+    const several = event.shiftKey || event.ctrlKey || event.metaKey || editing.hand.gathering;
     const had = editing.hand.selected.includes(placed.id);
     if (several)
       editing.hand.select(

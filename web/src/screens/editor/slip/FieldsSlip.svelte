@@ -64,7 +64,8 @@
         field={one}
         {fieldKey}
         settings={editing.document.settings}
-        onkey={(key) => editing.do(setKey(editing.document, one.id, key))}
+        earlier={editing.store.earlier(one)}
+        onkey={(key) => editing.do(setKey(editing.document, one.id, key, "slip"))}
       />
     {/if}
   {/if}

@@ -160,6 +160,11 @@
   {/if}
   {#if step === "film" && several.length > 0}
     <div class="mt-5 flex flex-wrap gap-2">
+      <button
+        class="btn btn-outline btn-sm aria-pressed:btn-active"
+        aria-pressed={editing.hand.gathering}
+        onclick={() => editing.hand.gather()}>Take others too</button
+      >
       <button class="btn btn-outline btn-sm" onclick={() => again("y")}>Lay again below</button>
       <button class="btn btn-outline btn-sm" onclick={() => again("x")}>Beside</button>
       <button class="btn btn-outline btn-sm" onclick={() => copyByButton(editing, false)}>Copy</button>

@@ -6,6 +6,7 @@ import {
   type Document,
   type Edit,
   type Field,
+  type Key,
   type Fixture,
   type Page,
   type Schemas,
@@ -81,6 +82,18 @@ export class DocumentStore {
   /** The number of a question, which the teacher set, or which follows from those read before it. */
   number(field: Field): string {
     return this.numbers[field.id] ?? "";
+  }
+
+  /** The fields that are read before one and have a key. */
+  earlier(field: Field): { id: string; number: string; key: Key }[] {
+    const before = this.fields.slice(
+      0,
+      this.fields.findIndex(({ id }) => id === field.id),
+    );
+    return before.flatMap(({ id }) => {
+      const key = this.document.keys[id];
+      return key ? [{ id, number: this.numbers[id] ?? "", key }] : [];
+    });
   }
 
   pageName(page: Page): string {

@@ -8,6 +8,8 @@ import type { FixtureTool } from "../fixtures/tools";
 export class Hand {
   /** The ids of what is selected. */
   selected: string[] = $state.raw([]);
+  /** Whether what is pressed next is taken too, as with Shift held: for fingers. */
+  gathering = $state(false);
   /** What the focus was on last of what lies on the film. */
   stop: string | null = $state(null);
   /** What is laid when the page is pressed or drawn on; none: presses select. */
@@ -27,8 +29,15 @@ export class Hand {
 
   select(ids: string[]): void {
     this.selected = ids;
+    if (ids.length === 0) this.gathering = false;
     if (this.writing && !ids.includes(this.writing)) this.writing = null;
     if (this.adding && !ids.includes(this.adding)) this.adding = null;
+  }
+
+  /** Begin to take more in hand, or stop; meanwhile presses lay nothing. */
+  gather(): void {
+    this.gathering = !this.gathering;
+    if (this.gathering) this.tool = null;
   }
 
   /** What is no longer there is no longer in hand. */
