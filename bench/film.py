@@ -30,7 +30,7 @@ _LAY = """async ([count, batch]) => {
     const token = JSON.parse(document.querySelector("script[type='application/json']").textContent).csrf;
     const answer = await fetch(`/api/worksheets/${id}/edits`, {
         method: "POST", headers: {"Content-Type": "application/json", "X-CSRFToken": token},
-        body: JSON.stringify({version: 7, revision, batch, edits}),
+        body: JSON.stringify({version: 8, revision, batch, edits}),
     });
     if (!answer.ok) throw new Error(await answer.text());
 }"""
@@ -45,7 +45,7 @@ _LAY_ON_EACH = """async ([each, batch]) => {
     const token = JSON.parse(document.querySelector("script[type='application/json']").textContent).csrf;
     const answer = await fetch(`/api/worksheets/${id}/edits`, {
         method: "POST", headers: {"Content-Type": "application/json", "X-CSRFToken": token},
-        body: JSON.stringify({version: 7, revision, batch, edits}),
+        body: JSON.stringify({version: 8, revision, batch, edits}),
     });
     if (!answer.ok) throw new Error(await answer.text());
 }"""
