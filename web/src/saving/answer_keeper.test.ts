@@ -113,11 +113,7 @@ class Student {
   handIn(): void {
     const { tab, server, keeper } = this;
     if (this.stopped) return;
-    const changes = keeper.changes();
-    tab.world
-      .send(tab, () => server.handIn(changes))
-      .then((late) => keeper.finish(changes, late))
-      .catch(() => undefined);
+    keeper.handIn((changes) => tab.world.send(tab, () => server.handIn(changes))).catch(() => undefined);
   }
 }
 
@@ -224,6 +220,36 @@ test("a device forgets what it has once it is handed in, and not before", async 
     ["typed while it was handed in", true],
   ]);
   expect(storage.names("velum:copy:")).toEqual([]);
+});
+
+test("nothing is sent while it is handed in: it would come too late", async () => {
+  const world = new World();
+  const server = new Server();
+  const student = new Student(new Tab(world, new Storage()), server);
+  student.keeper.set(FIRST, written("flood"));
+  student.handIn();
+  await world.pass(3_000);
+  expect(world.waiting).toBe(1);
+  await world.calm();
+  expect([student.stopped, student.told]).toEqual([false, []]);
+  expect(server.log).toMatchObject([{ text: "flood", late: false }]);
+});
+
+test("a hand-in waits for what is being sent, and what could not be handed in is sent later", async () => {
+  const world = new World();
+  const server = new Server();
+  const student = new Student(new Tab(world, new Storage()), server);
+  student.keeper.set(FIRST, written("ebb"));
+  await world.pass(500);
+  student.keeper.set(SECOND, written("flood"));
+  student.handIn();
+  await world.pass(0);
+  expect(world.waiting).toBe(1);
+  await world.decide(0, "answered");
+  await world.decide(0, "lost");
+  await world.calm();
+  expect(server.handedInAt).toBe(null);
+  expect(server.log.map(({ text }) => text)).toEqual(["ebb", "flood"]);
 });
 
 test("a second device that did not know of the handing-in is told, and what it had is noted", async () => {

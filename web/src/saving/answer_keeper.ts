@@ -144,12 +144,34 @@ export class AnswerKeeper {
     if (this.sending && !leaving) return this.sending;
     if (this.stopped) return;
     if (this.unsent.length === 0) return this.wire.onState({ is: "saved" });
-    this.sending = this.send(leaving).finally(() => (this.sending = undefined));
-    await this.sending;
+    await this.underWay(this.send(leaving));
+  }
+
+  /**
+   * Hand in, with what is unsent; `send` returns what came too late for that, and was noted. Nothing else is sent
+   * meanwhile: it would come too late. Throws what `send` throws.
+   */
+  async handIn(send: (changes: Change[]) => Promise<ChangeOut[]>): Promise<void> {
+    while (this.sending) await this.sending;
+    this.takeBack?.();
+    const changes = this.changes();
+    const handedIn = send(changes).then((late) => this.finish(changes, late));
+    await this.underWay(handedIn.catch(() => undefined));
+    if (!this.stopped && this.unsent.length > 0) this.sendIn(PAUSE);
+    await handedIn;
+  }
+
+  private async underWay(sending: Promise<void>): Promise<void> {
+    this.sending = sending;
+    try {
+      await sending;
+    } finally {
+      if (this.sending === sending) this.sending = undefined;
+    }
   }
 
   /** The copy is handed in with these changes; `late` came too late for it, and was noted. */
-  finish(handedIn: Change[], late: ChangeOut[]): void {
+  private finish(handedIn: Change[], late: ChangeOut[]): void {
     this.stop();
     const refused = new Set(late.filter((change) => change.refused).map(nameOf));
     for (const change of handedIn) if (!refused.has(nameOf(change))) this.has(nameOf(change), change.order);

@@ -208,3 +208,19 @@ test("a batch that is answered late, after another tab's edits, says that there 
   await world.calm();
   expect([server.applied, teacher.behind]).toEqual([["mine", "theirs"], 1]);
 });
+
+test("a device that was left before it knew of the sending sends under the same name", async () => {
+  const { world, server, storage, teacher } = alone();
+  teacher.queue.push([key("a", "typed")], true);
+  const kept = storage.read("velum:edits:a");
+  await world.pass(500);
+  await world.decide(0, "answered");
+  teacher.tab.close();
+  const left = new Tab(world, storage);
+  left.around.device.keep("velum:edits:a", kept);
+  left.close();
+  const again = new Teacher(new Tab(world, storage), "velum:edits:a", server);
+  void again.queue.resume();
+  await world.calm();
+  expect([server.applied, again.queue.unsaved, again.stopped]).toEqual([["typed"], false, false]);
+});

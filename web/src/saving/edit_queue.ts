@@ -37,6 +37,8 @@ interface Waiting {
   sent: Batch | null;
   /** Not sent yet; made after `sent`. */
   next: Edit[];
+  /** What they will be sent as: a tab that is closed as it sends them may leave a device that knows of no sending. */
+  nextBatch: string;
   refused: Refused[];
   revision: number;
 }
@@ -79,7 +81,7 @@ export class EditQueue {
     private readonly wire: Wire,
     private readonly around: Surroundings,
   ) {
-    this.waiting = { version, sent: null, next: [], refused: [], revision };
+    this.waiting = { version, sent: null, next: [], nextBatch: newUuid(), refused: [], revision };
     this.retry = new Retry(around, () => void this.send());
   }
 
@@ -87,7 +89,7 @@ export class EditQueue {
   async resume(): Promise<boolean> {
     const left = this.around.device.recall<Partial<Waiting> & Pick<Waiting, "revision">>(this.name);
     if (!left) return false;
-    this.waiting = { version: 2, sent: null, next: [], refused: [], ...left };
+    this.waiting = { version: 2, sent: null, next: [], nextBatch: newUuid(), refused: [], ...left };
     if (this.waiting.refused.length > 0) this.wire.onRefused(this.waiting.refused);
     await this.send();
     return true;
@@ -122,7 +124,14 @@ export class EditQueue {
   /** Begin anew on a revision, with nothing waiting but these edits. */
   restart(revision: number, edits: Edit[]): void {
     this.stopped = false;
-    this.waiting = { ...this.waiting, version: this.version, sent: null, next: edits, revision };
+    this.waiting = {
+      ...this.waiting,
+      version: this.version,
+      sent: null,
+      next: edits,
+      nextBatch: newUuid(),
+      revision,
+    };
     this.remember();
     if (edits.length > 0) void this.send();
     else this.wire.onState({ is: "saved" });
@@ -170,9 +179,8 @@ export class EditQueue {
   private async sendAll(): Promise<void> {
     while (this.unsaved && !this.stopped) {
       this.wire.onState({ is: "saving" });
-      this.waiting.sent ??= this.batch();
+      const batch = this.waiting.sent ?? this.takeNext();
       const safe = this.remember();
-      const batch = this.waiting.sent;
       try {
         const { revision, order } = await this.wire.send({ ...batch, version: this.waiting.version });
         this.saved(batch, revision, order);
@@ -183,10 +191,11 @@ export class EditQueue {
     if (!this.stopped) this.wire.onState({ is: "saved" });
   }
 
-  private batch(): Batch {
-    const { revision, next } = this.waiting;
-    this.waiting.next = [];
-    return { revision, batch: newUuid(), edits: next };
+  private takeNext(): Batch {
+    const { revision, next, nextBatch } = this.waiting;
+    const sent = { revision, batch: nextBatch, edits: next };
+    this.waiting = { ...this.waiting, sent, next: [], nextBatch: newUuid() };
+    return sent;
   }
 
   private saved(batch: Batch, revision: number, order: string[]): void {

@@ -153,8 +153,9 @@ export class World {
     });
   }
 
-  get busy(): boolean {
-    return this.under.length > 0;
+  /** How many requests are under way. */
+  get waiting(): number {
+    return this.under.length;
   }
 
   /** Decide what becomes of one of the requests that are under way. */
@@ -196,7 +197,7 @@ export class World {
   /** Everything works from now on: wait until nothing is under way. */
   async calm(): Promise<void> {
     for (let i = 0; i < 60; i++) {
-      while (this.busy) await this.decide(0, "answered");
+      while (this.waiting > 0) await this.decide(0, "answered");
       await this.pass(2_000);
     }
   }

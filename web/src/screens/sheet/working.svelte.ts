@@ -176,13 +176,14 @@ export class Working implements SheetStore {
   /** Hand in, with the answers that are not sent yet. Throws Failure. */
   async handIn(): Promise<void> {
     const params = { path: { copy_id: this.copy.id } };
-    const body = { changes: this.keeper.changes() };
-    const { handed_in_at, late } = await take(
-      student.POST("/c/{copy_id}/hand-in", { params, body, signal: AbortSignal.timeout(TIMEOUT) }),
-    );
-    this.handedInAt = handed_in_at;
-    this.late += late.filter(({ refused }) => !refused).length;
-    this.keeper.finish(body.changes, late);
+    await this.keeper.handIn(async (changes) => {
+      const signal = AbortSignal.timeout(TIMEOUT);
+      const post = student.POST("/c/{copy_id}/hand-in", { params, body: { changes }, signal });
+      const { handed_in_at, late } = await take(post);
+      this.handedInAt = handed_in_at;
+      this.late += late.filter(({ refused }) => !refused).length;
+      return late;
+    });
     this.saving = { is: "saved" };
   }
 
