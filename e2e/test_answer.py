@@ -194,6 +194,26 @@ class Answer(Student):
         expect(sheet.answer(9)).to_be_focused()
         expect(sheet.bead(1)).to_have_accessible_name("Question 1, answered")
 
+    def test_what_is_to_be_come_back_to_is_flagged_until_it_is_handed_in(self) -> None:
+        sheet = self.join()
+        sheet.write(1, "13:10")
+        sheet.page.get_by_role("button", name="Come back to question 1").press("Enter")
+        sheet.page.get_by_role("button", name="Check 1").click()
+        expect(sheet.bead(1)).to_have_accessible_name("Question 1, answered, right, to come back to")
+        sheet.expect_saved()
+        self.assert_accessible(sheet.page)
+        sheet.page.reload()
+        expect(sheet.bead(1)).to_have_accessible_name("Question 1, answered, right, to come back to")
+        sheet.hand_in.click()
+        flagged = sheet.dialog.get_by_role("list", name="To come back to")
+        flagged.get_by_role("button", name="Go to question 1").click()
+        expect(sheet.answer(1)).to_be_focused()
+        sheet.hand_in.click()
+        sheet.dialog.get_by_role("button", name="Hand in all the same").click()
+        expect(sheet.page.get_by_text("Handed in")).to_be_visible()
+        expect(sheet.bead(1)).to_have_accessible_name("Question 1, answered, right")
+        self.assertEqual(sheet.kept_on_device("velum:flags:"), 0)
+
     def test_it_is_done_with_the_keyboard_alone(self) -> None:
         sheet = self.join()
         keys = sheet.page.keyboard
@@ -210,6 +230,14 @@ class Answer(Student):
         expect(sheet.hand_in).to_be_focused()
         sheet.expect_saved()
         self.assertEqual(self.saved(), {"00": "13:10", "01": "07:50"})
+
+    def test_the_numbers_of_questions_cover_nothing_that_is_printed(self) -> None:
+        sheet = self.join()
+        cells = [sheet.page.locator(f"[data-field=box00{i}] .film-tag") for i in range(5)]
+        # Above the cells of the table other cells are printed.
+        for number in cells:
+            expect(number).to_have_attribute("data-edge", "before")
+        expect(sheet.page.locator("[data-field=box005] .film-tag")).to_have_attribute("data-edge", "above")
 
     def test_nothing_printed_can_be_moved_or_marked(self) -> None:
         sheet = self.join()

@@ -22,8 +22,8 @@ class BringIn(Journey):
         self.desk = DeskPage(self.page).open()
 
     def test_a_paper_is_chosen_and_its_pages_appear(self) -> None:
-        with file("log_of_gull_rock.pdf", papers.pdf(pages=5, size=(612, 792), words="Fresh from the desk")) as path:
-            editor = self.desk.bring_in(path)
+        path = file("log_of_gull_rock.pdf", papers.pdf(pages=5, size=(612, 792), words="Fresh from the desk"))
+        editor = self.desk.bring_in(path)
         expect(self.page.get_by_label("Title of the worksheet")).to_have_value("log of gull rock")
         expect(self.page.get_by_role("navigation", name="Pages of the worksheet")).to_contain_text("5 pages")
         thumbs = self.page.get_by_role("navigation", name="Pages of the worksheet").get_by_role("img")
@@ -34,20 +34,20 @@ class BringIn(Journey):
 
     def test_progress_is_shown_while_pages_are_drawn(self) -> None:
         never_drawn_before = papers.pdf(pages=30, words=str(uuid.uuid4()))
-        with file("long.pdf", never_drawn_before) as path:
-            self.desk.bring_in(path)
+        path = file("long.pdf", never_drawn_before)
+        self.desk.bring_in(path)
         bar = self.page.get_by_role("progressbar", name="Pages drawn")
         expect(bar).to_have_attribute("max", "30")
         expect(bar).to_have_count(0)
 
     def test_a_paper_is_dropped_on_the_desk(self) -> None:
-        with file("keepers log.pdf", keepers_log.draw()) as path:
-            editor = self.desk.drop(path)
+        path = file("keepers log.pdf", keepers_log.draw())
+        editor = self.desk.drop(path)
         expect(editor.paper(2)).to_be_attached()
 
     def test_a_page_is_sharp_at_twice_its_size(self) -> None:
-        with file("keepers log.pdf", keepers_log.draw()) as path:
-            editor = self.desk.bring_in(path)
+        path = file("keepers log.pdf", keepers_log.draw())
+        editor = self.desk.bring_in(path)
         picture = editor.paper(0).get_by_role("img", name="Page 1")
         expect(picture).to_be_visible()
         for _ in range(5):
@@ -68,8 +68,8 @@ class BringIn(Journey):
             ("photo.jpg", pictures.turned_photo()[:300], "damaged"),
             ("letter.docx", b"PK\x03\x04" + bytes(26) + b"[Content_Types].xml", "word processor"),
         ):
-            with self.subTest(name), file(name, data) as path:
-                self.assertIn(words, self.desk.try_to_bring_in(path))
+            with self.subTest(name):
+                self.assertIn(words, self.desk.try_to_bring_in(file(name, data)))
             self.desk.open()
         self.assertEqual((Worksheet.objects.count(), SourceFile.objects.count()), before)
         expect(self.page.get_by_role("listitem")).to_have_count(2)
@@ -77,8 +77,8 @@ class BringIn(Journey):
     @override_settings(LARGEST_UPLOAD=500)
     def test_a_paper_too_large_is_told_so_before_it_is_sent(self) -> None:
         self.desk.open()
-        with file("large.pdf", papers.pdf()) as path:
-            self.assertIn("too large", self.desk.try_to_bring_in(path))
+        path = file("large.pdf", papers.pdf())
+        self.assertIn("too large", self.desk.try_to_bring_in(path))
 
     def test_several_files_become_one_worksheet(self) -> None:
         with (
@@ -115,8 +115,8 @@ class BringIn(Journey):
             )
 
     def test_a_long_paper_opens_on_its_pages_and_any_is_shown_at_once(self) -> None:
-        with file("long.pdf", papers.pdf(pages=120, words=str(uuid.uuid4()))) as path:
-            self.desk.bring_in(path)
+        path = file("long.pdf", papers.pdf(pages=120, words=str(uuid.uuid4())))
+        self.desk.bring_in(path)
         expect(self.page.get_by_role("button", name="Page 120", exact=True)).to_be_attached()
         self.page.get_by_role("button", name="Page 110", exact=True).scroll_into_view_if_needed()
         self.page.wait_for_function(
@@ -129,11 +129,8 @@ class BringIn(Journey):
         expect(self.page.get_by_text("Set aside: 116")).to_be_visible()
 
     def test_of_several_files_all_come_in_or_none(self) -> None:
-        with (
-            file("shore.pdf", papers.pdf(words="All or none")) as good,
-            file("notes.txt", b"Dear Maren") as bad,
-        ):
-            self.assertIn("notes.txt: This file is neither", self.desk.try_to_bring_in(good, bad))
+        good, bad = file("shore.pdf", papers.pdf(words="All or none")), file("notes.txt", b"Dear Maren")
+        self.assertIn("notes.txt: This file is neither", self.desk.try_to_bring_in(good, bad))
         self.desk.open()
         expect(self.page.get_by_role("listitem")).to_have_count(2)
 
@@ -142,23 +139,23 @@ class BringIn(Journey):
         expect(self.page.get_by_role("navigation", name="Pages of the worksheet")).to_contain_text("1 page")
 
     def test_a_locked_pdf_asks_for_its_password(self) -> None:
-        with file("locked.pdf", papers.encrypted("lantern")) as path:
-            self.page.get_by_label("Choose files").set_input_files(path)
-            password = self.page.get_by_label("locked.pdf: This PDF is locked")
-            expect(password).to_be_focused()
-            self.assert_accessible(self.page)
-            password.fill("gannet")
-            password.press("Enter")
-            wrong = self.page.get_by_label("locked.pdf: This password does not open")
-            wrong.fill("lantern")
-            wrong.press("Enter")
-            self.page.wait_for_url("**/worksheets/**")
+        path = file("locked.pdf", papers.encrypted("lantern"))
+        self.page.get_by_label("Choose files").set_input_files(path)
+        password = self.page.get_by_label("locked.pdf: This PDF is locked")
+        expect(password).to_be_focused()
+        self.assert_accessible(self.page)
+        password.fill("gannet")
+        password.press("Enter")
+        wrong = self.page.get_by_label("locked.pdf: This password does not open")
+        wrong.fill("lantern")
+        wrong.press("Enter")
+        self.page.wait_for_url("**/worksheets/**")
         expect(self.page.get_by_label("Title of the worksheet")).to_have_value("locked")
 
     def test_bringing_in_can_be_given_up(self) -> None:
         self.page.route("**/api/worksheets?**", lambda route: None)
-        with file("keepers log.pdf", keepers_log.draw()) as path:
-            self.page.get_by_label("Choose files").set_input_files(path)
+        path = file("keepers log.pdf", keepers_log.draw())
+        self.page.get_by_label("Choose files").set_input_files(path)
         self.page.get_by_role("button", name="Cancel").click()
         expect(self.page.get_by_role("alert")).to_have_text("Nothing was brought in.")
         expect(self.page.get_by_label("Choose files")).to_be_attached()

@@ -14,8 +14,8 @@ class Effort(Journey):
         effort.count(context)
         page = context.new_page()
         page.goto("/desk/")
-        with file(name, data) as path:
-            pressed = effort.hand_out(page, path, blanks, key)
+        path = file(name, data)
+        pressed = effort.hand_out(page, path, blanks, key)
         worksheet = Worksheet.objects.latest("created_at")
         self.assertEqual(Handout.objects.latest("created_at").worksheet, worksheet)
         self.assertEqual(len(worksheet.document["keys"]), blanks)

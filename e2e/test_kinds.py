@@ -23,8 +23,8 @@ class Forms(Journey):
     def setUp(self) -> None:
         super().setUp()
         self.page = self.teacher_browser().new_page()
-        with file("shore.pdf", papers.form()) as path:
-            self.editor = DeskPage(self.page).open().bring_in(path)
+        path = file("shore.pdf", papers.form())
+        self.editor = DeskPage(self.page).open().bring_in(path)
 
     def key(self, number: int, option: str) -> Locator:
         group = self.page.get_by_label(f"Right answer {number}", exact=True)
@@ -168,6 +168,12 @@ class Placing(Journey):
         self.assertEqual((words_of(made), made["arrangement"]), (["true", "false"], "column"))
         self.editor.undo.click()
         self.assertEqual(self.made()["arrangement"], "row")
+        self.assertEqual(self.made()["sign"], "ring")
+        self.page.get_by_role("group", name="Students put a").get_by_text("Cross").click()
+        self.assertEqual(self.made()["sign"], "cross")
+        self.editor.step("Key")
+        self.page.get_by_role("radio", name="E").check()
+        expect(self.page.locator("[data-sign=cross]")).to_be_visible()
 
     def test_places_to_tick_are_laid_over_what_is_printed_and_turn_with_the_page(self) -> None:
         self.page.get_by_role("button", name="Tick places").click()

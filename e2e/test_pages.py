@@ -98,9 +98,10 @@ class Pages(Journey):
         self.assertTrue(first.evaluate("image => image.naturalWidth > image.naturalHeight"))
 
     def test_pages_of_more_files_are_added(self) -> None:
-        with file("photo.jpg", pictures.turned_photo()) as photo, file("two.pdf", papers.pdf(2, words="More")) as more:
-            self.page.get_by_label("Add pages from files").set_input_files([photo, more])
-            expect(self.sheets()).to_have_count(6)
+        photo = file("photo.jpg", pictures.turned_photo())
+        more = file("two.pdf", papers.pdf(2, words="More"))
+        self.page.get_by_label("Add pages from files").set_input_files([photo, more])
+        expect(self.sheets()).to_have_count(6)
         expect(self.picture(6)).to_be_visible()
         self.editor.undo.click()
         expect(self.sheets()).to_have_count(3)
@@ -111,9 +112,9 @@ class Pages(Journey):
 
     def test_a_file_that_is_refused_leaves_the_pages_as_they_are(self) -> None:
         self.expected_problems = r"status of 422"
-        with file("notes.txt", b"Dear Maren") as notes:
-            self.page.get_by_label("Add pages from files").set_input_files(notes)
-            expect(self.page.get_by_role("alert")).to_contain_text("neither a PDF nor a picture")
+        notes = file("notes.txt", b"Dear Maren")
+        self.page.get_by_label("Add pages from files").set_input_files(notes)
+        expect(self.page.get_by_role("alert")).to_contain_text("neither a PDF nor a picture")
         expect(self.sheets()).to_have_count(3)
 
     def test_a_blank_page_is_added(self) -> None:

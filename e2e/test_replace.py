@@ -21,9 +21,8 @@ class Replace(Journey):
         self.dialog = self.page.get_by_role("dialog")
 
     def choose(self, data: bytes) -> None:
-        with file("newer.pdf", data) as path:
-            self.dialog.get_by_label("Choose the new version").set_input_files(path)
-            expect(self.dialog.get_by_role("status").last).not_to_contain_text("Sending")
+        path = file("newer.pdf", data)
+        self.dialog.get_by_label("Choose the new version").set_input_files(path)
 
     def document(self) -> dict[str, list[dict[str, dict[str, float]]]]:
         self.editor.expect_saved()
@@ -76,7 +75,7 @@ class Replace(Journey):
         self.assertEqual(len(self.document()["pages"]), 3)
 
     def test_what_is_no_paper_changes_nothing(self) -> None:
-        with file("notes.txt", b"Dear Maren") as path:
-            self.dialog.get_by_label("Choose the new version").set_input_files(path)
-            expect(self.dialog.get_by_role("alert")).to_contain_text("neither a PDF nor a picture")
+        path = file("notes.txt", b"Dear Maren")
+        self.dialog.get_by_label("Choose the new version").set_input_files(path)
+        expect(self.dialog.get_by_role("alert")).to_contain_text("neither a PDF nor a picture")
         self.assertEqual(len(self.document()["aside"]), 0)

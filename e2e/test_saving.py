@@ -122,7 +122,8 @@ class Uploads(Journey):
         page = self.teacher_browser().new_page()
         DeskPage(page).open()
         count = Worksheet.objects.count()
-        with self.answer_held() as go_on, file("keepers log.pdf", keepers_log.draw()) as path:
+        path = file("keepers log.pdf", keepers_log.draw())
+        with self.answer_held() as go_on:
             page.get_by_label("Choose files").set_input_files(path)
             wait_until(lambda: Worksheet.objects.count() == count + 1, "it has all come")
             page.get_by_role("button", name="Cancel").click()
@@ -134,7 +135,8 @@ class Uploads(Journey):
         editor = EditorPage(self.teacher_browser().new_page()).open(self.keepers_log.pk)
         page = editor.page
         editor.step("Pages")
-        with self.answer_held() as go_on, file("more.pdf", keepers_log.draw()) as path:
+        path = file("more.pdf", keepers_log.draw())
+        with self.answer_held() as go_on:
             page.get_by_label("Add pages from files").set_input_files(path)
             wait_until(lambda: self.now().page_count == 6, "it has all come")
             page.get_by_label("Title of the worksheet").fill("The keeper's two logs")

@@ -81,12 +81,12 @@ class Straighten(Journey):
         self.page = self.teacher_browser().new_page()
 
     def bring_in(self, *data: bytes) -> EditorPage:
-        with file("photo.jpg", data[0]) as first:
-            editor = DeskPage(self.page).open().bring_in(first)
+        first = file("photo.jpg", data[0])
+        editor = DeskPage(self.page).open().bring_in(first)
         for more in data[1:]:
             editor.step("Pages")
-            with file("more.jpg", more) as path:
-                self.page.get_by_label("Add pages from files").set_input_files(path)
+            path = file("more.jpg", more)
+            self.page.get_by_label("Add pages from files").set_input_files(path)
         editor.step("Pages")
         expect(self.page.get_by_role("button", name=f"Page {len(data)}", exact=True)).to_be_visible()
         return editor

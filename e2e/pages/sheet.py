@@ -61,7 +61,7 @@ class SheetPage:
     def copy_id(self) -> str:
         return self.page.url.rstrip("/").rsplit("/", 1)[1]
 
-    def kept_on_device(self) -> int:
+    def kept_on_device(self, start: str = "velum:copy:") -> int:
         """How many answers the device keeps, each of them once: every tab that was opened keeps a row of its own."""
         names: list[str] = self.page.evaluate(_KEPT)
-        return sum(name.startswith("velum:copy:") for name in set(names))
+        return sum(name.startswith(start) for name in set(names))

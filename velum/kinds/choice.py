@@ -12,6 +12,7 @@ from velum.geometry.box import Box
 from velum.kinds.kind import FieldBase, Json, Kind, PromptBase, alone
 from velum.kinds.picking import (
     MOST_OPTIONS,
+    Sign,
     TickedAnswer,
     TickedKey,
     answer_by_id,
@@ -68,6 +69,7 @@ class Choice(FieldBase):
     several: bool = False
     arrangement: Arrangement = "row"
     part_marks: bool = True
+    sign: Sign = "ring"
 
 
 class ChoiceKey(TickedKey):
@@ -79,6 +81,7 @@ class ChoicePrompt(PromptBase):
     options: Options
     several: bool
     arrangement: Arrangement
+    sign: Sign = "ring"
 
 
 class ChoiceAnswer(TickedAnswer):

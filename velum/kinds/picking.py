@@ -1,7 +1,7 @@
 """What the kinds share whose students pick from options, each of which has an id within its field."""
 
 from collections.abc import Collection, Iterable
-from typing import Annotated, Protocol
+from typing import Annotated, Literal, Protocol
 
 from pydantic import AfterValidator, Field
 
@@ -11,6 +11,10 @@ from velum.sentence import Sentence
 
 MOST_OPTIONS = 26
 """As many as there are letters to name them."""
+
+
+Sign = Literal["tick", "cross", "ring"]
+"""What is put on the paper where a student presses."""
 
 
 def _each_once(picked: tuple[str, ...]) -> tuple[str, ...]:

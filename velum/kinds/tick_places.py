@@ -13,6 +13,7 @@ from velum.geometry.turn import Turn
 from velum.kinds.kind import FieldBase, Json, Kind, PromptBase, alone
 from velum.kinds.picking import (
     MOST_OPTIONS,
+    Sign,
     TickedAnswer,
     TickedKey,
     answer_by_id,
@@ -51,16 +52,12 @@ def _each_once(spots: tuple[Spot, ...]) -> tuple[Spot, ...]:
 Spots = Annotated[tuple[Spot, ...], Limits(min_length=1, max_length=MOST_OPTIONS), AfterValidator(_each_once)]
 
 
-Sign = Literal["tick", "cross", "ring"]
-
-
 class TickPlaces(FieldBase):
     kind: Literal["tick_places"] = "tick_places"
     spots: Spots
     several: bool = False
     part_marks: bool = True
     sign: Sign = "tick"
-    """What is put where a student presses."""
 
     def turned(self, page: str, by: Turn, width: float, height: float) -> "TickPlaces":
         """The spots turn with the box that they are shares of."""

@@ -853,6 +853,12 @@ export interface components {
                 /** Several */
                 several: boolean;
                 /**
+                 * Sign
+                 * @default ring
+                 * @enum {string}
+                 */
+                sign: "tick" | "cross" | "ring";
+                /**
                  * @default {
                  *       "border": "thin",
                  *       "fill": "film",

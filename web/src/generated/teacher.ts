@@ -895,6 +895,12 @@ export interface components {
                  * @default false
                  */
                 several: boolean;
+                /**
+                 * Sign
+                 * @default ring
+                 * @enum {string}
+                 */
+                sign: "tick" | "cross" | "ring";
                 style?: components["schemas"]["Style"] | null;
             } | {
                 box: components["schemas"]["Box"];
@@ -1183,6 +1189,12 @@ export interface components {
                  * @default false
                  */
                 several: boolean;
+                /**
+                 * Sign
+                 * @default ring
+                 * @enum {string}
+                 */
+                sign: "tick" | "cross" | "ring";
                 style?: components["schemas"]["Style"] | null;
             } | {
                 box: components["schemas"]["Box"];
@@ -2224,6 +2236,12 @@ export interface components {
                  * @default false
                  */
                 several: boolean;
+                /**
+                 * Sign
+                 * @default ring
+                 * @enum {string}
+                 */
+                sign: "tick" | "cross" | "ring";
                 style?: components["schemas"]["Style"] | null;
             } | {
                 box: components["schemas"]["Box"];
@@ -2439,6 +2457,12 @@ export interface components {
                  * @default false
                  */
                 several: boolean;
+                /**
+                 * Sign
+                 * @default ring
+                 * @enum {string}
+                 */
+                sign: "tick" | "cross" | "ring";
                 style?: components["schemas"]["Style"] | null;
             } | {
                 box: components["schemas"]["Box"];
@@ -2728,6 +2752,12 @@ export interface components {
                  * @default false
                  */
                 several: boolean;
+                /**
+                 * Sign
+                 * @default ring
+                 * @enum {string}
+                 */
+                sign: "tick" | "cross" | "ring";
                 style?: components["schemas"]["Style"] | null;
             } | {
                 box: components["schemas"]["Box"];
@@ -3245,6 +3275,12 @@ export interface components {
                  * @default false
                  */
                 several: boolean;
+                /**
+                 * Sign
+                 * @default ring
+                 * @enum {string}
+                 */
+                sign: "tick" | "cross" | "ring";
                 style?: components["schemas"]["Style"] | null;
             } | {
                 box: components["schemas"]["Box"];

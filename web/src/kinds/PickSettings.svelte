@@ -1,13 +1,19 @@
 <script lang="ts">
-  // How many may be picked, and how several are marked: the same for every kind that is picked from.
+  // What students put where they pick, how many they may, and how several are marked: the same for every kind that is
+  // picked from.
+  import { SIGNS, type SignName } from "./signs";
   import RadioGroup from "../ui/RadioGroup.svelte";
 
-  interface Props {
+  interface Picking {
     several: boolean;
-    partMarks: boolean;
-    onchange: (changed: { several?: boolean; part_marks?: boolean }) => void;
+    part_marks: boolean;
+    sign: SignName;
   }
-  let { several, partMarks, onchange }: Props = $props();
+  interface Props {
+    field: Picking;
+    onchange: (changed: Partial<Picking>) => void;
+  }
+  let { field, onchange }: Props = $props();
 
   const HOW_MANY = [
     [false, "One"],
@@ -16,17 +22,23 @@
 </script>
 
 <RadioGroup
+  label="Students put a"
+  options={SIGNS}
+  value={field.sign}
+  onchange={(sign) => onchange({ sign })}
+/>
+<RadioGroup
   label="Students pick"
   options={HOW_MANY}
-  value={several}
+  value={field.several}
   onchange={(several) => onchange({ several })}
 />
-{#if several}
+{#if field.several}
   <label class="flex items-center gap-2 text-sm">
     <input
       type="checkbox"
       class="toggle toggle-secondary toggle-sm"
-      checked={partMarks}
+      checked={field.part_marks}
       onchange={(event) => onchange({ part_marks: event.currentTarget.checked })}
     />
     Part marks: right picks less wrong ones

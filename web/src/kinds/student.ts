@@ -90,5 +90,9 @@ export const kindOf = (prompt: Prompt): StudentKind<Kind> =>
   KINDS.get(prompt.kind) as unknown as StudentKind<Kind>;
 
 /** Where a prompt lies. */
+/** The numbers of what is asked at a place of a prompt. */
+export const numbersAt = (prompt: Prompt, place: Place): string =>
+  prompt.parts.flatMap((part) => (part.place === place.id ? [part.number] : [])).join(", ");
+
 export const placesOf = (prompt: Prompt): Place[] =>
   kindOf(prompt).places?.(prompt) ?? [{ id: "", page: prompt.page, box: prompt.box }];

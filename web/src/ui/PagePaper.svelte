@@ -1,6 +1,7 @@
 <script lang="ts">
   // A page as a locked picture, with whatever lies on its film above it. Positions inside are in points × scale.
   import type { Snippet } from "svelte";
+  import { inkOf, type Ink } from "../canvas/ink";
   import Picture from "./Picture.svelte";
   import { address, FINE, LAPTOP, type Looking } from "./pictures";
 
@@ -18,7 +19,8 @@
     failed?: boolean;
     /** Whether the server does not know of the page yet. */
     waiting?: boolean;
-    children?: Snippet;
+    /** What lies on it; given what is seen in its picture, once that is there. */
+    children?: Snippet<[Ink | undefined]>;
   }
   let {
     page,
@@ -33,6 +35,18 @@
   }: Props = $props();
 
   let gone = $state(false);
+  /** What is seen in which picture. */
+  let seen = $state.raw<{ address: string; ink: Ink | undefined }>();
+  const picture = $derived(address("", page, LAPTOP));
+
+  /** Look at a picture once it is shown; what is more pressing comes first. */
+  function look(shown: HTMLImageElement) {
+    const looked = picture;
+    if (seen?.address === looked) return;
+    setTimeout(() => {
+      if (shown.isConnected && looked === picture) seen = { address: looked, ink: inkOf(shown, page) };
+    });
+  }
 </script>
 
 <div
@@ -42,7 +56,7 @@
   style:--scale={scale}
 >
   {#if !failed && !waiting}
-    {#key address("", page, LAPTOP)}
+    {#key picture}
       <Picture
         class="page-picture pointer-events-none absolute inset-0 h-full w-full"
         loading={lazy ? "lazy" : "eager"}
@@ -50,6 +64,7 @@
         sizes="{Math.round(page.width * scale)}px"
         {alt}
         onfailed={() => (gone = true)}
+        onshown={look}
       />
     {/key}
   {/if}
@@ -59,5 +74,5 @@
       This page could not be drawn.
     </p>
   {/if}
-  {@render children?.()}
+  {@render children?.(seen?.address === picture ? seen.ink : undefined)}
 </div>

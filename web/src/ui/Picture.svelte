@@ -13,8 +13,10 @@
     /** Addresses by width in pixels, the one that is drawn first at the start. */
     pictures: [width: number, address: string][];
     onfailed?: () => void;
+    /** It is shown, as finely as it was needed. */
+    onshown?: (picture: HTMLImageElement) => void;
   }
-  let { pictures, alt, onfailed, ...others }: Props = $props();
+  let { pictures, alt, onfailed, onshown, ...others }: Props = $props();
 
   let asked = $state(0);
   let shown = $state(false);
@@ -53,6 +55,9 @@
   src="{pictures[0]?.[1]}{again}"
   srcset={pictures.length > 1 ? srcset : undefined}
   alt={shown ? alt : ""}
-  onload={() => (shown = true)}
+  onload={(event) => {
+    shown = true;
+    onshown?.(event.currentTarget as HTMLImageElement);
+  }}
   onerror={askAgain}
 />

@@ -32,12 +32,14 @@
 
 <svg
   class="mark"
-  viewBox="0 0 18 18"
+  class:later
+  viewBox="0 0 {later ? 27 : 18} 18"
   {...silent ? { "aria-hidden": true } : { role: "img", "aria-label": label || inWords(verdict, tries) }}
 >
   {#if later}
     <circle cx="9" cy="9" r="7.2" fill="var(--mark-ground)" stroke="var(--mark-ink)" stroke-width="2" />
-    <text x="9" y="12.7" font-size="10" font-weight="700" text-anchor="middle" fill="var(--mark-ink)">
+    <path d="M5.2 9.2l2.8 2.8 4.8-5.6" stroke="var(--mark-ink)" stroke-width="1.8" fill="none" />
+    <text x="22" y="16.5" font-size="10" font-weight="700" text-anchor="middle" fill="var(--mark-ink)">
       {tries + 1}
     </text>
   {:else if verdict === "right"}

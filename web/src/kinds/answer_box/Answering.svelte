@@ -40,7 +40,7 @@
 {#if prompt.lines === "one"}
   <input
     {...shared}
-    class="field-text h-full w-full rounded-[inherit] bg-transparent px-1.5 font-semibold outline-none"
+    class="field-text h-full w-full rounded-[inherit] bg-transparent font-semibold outline-none"
     class:input={docked}
     style:font-size={size}
     oninput={(event) => write(event.currentTarget.value)}
@@ -48,7 +48,7 @@
 {:else}
   <textarea
     {...shared}
-    class="field-text block h-full w-full resize-none rounded-[inherit] bg-transparent px-1.5 leading-[1.4] font-semibold outline-none"
+    class="field-text block h-full w-full resize-none rounded-[inherit] bg-transparent leading-[1.4] font-semibold outline-none"
     class:textarea={docked}
     rows={docked ? 3 : undefined}
     style:font-size={size}

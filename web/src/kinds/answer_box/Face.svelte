@@ -9,7 +9,7 @@
 
 <!-- Without a key, what students see in it: the hint, pale. In an attribute: the box around it says what it is. -->
 <span
-  class="field-text block h-full overflow-hidden px-1.5 font-medium whitespace-pre before:content-[attr(data-text)]"
+  class="field-text block h-full overflow-hidden font-medium whitespace-pre before:content-[attr(data-text)]"
   class:opacity-60={!fieldKey}
   class:whitespace-pre-wrap={field.lines === "several"}
   style:font-size="{textPoints({ text, box: field.box, lines: field.lines, style }) * scale}px"

@@ -29,7 +29,7 @@
 
 {#if field.lines === "one"}
   <input
-    class="field-text h-full w-full bg-transparent px-1.5 font-medium outline-none"
+    class="field-text h-full w-full bg-transparent font-medium outline-none"
     style:font-size={size}
     value={fieldKey?.text ?? ""}
     oninput={(event) => write(event.currentTarget.value)}
@@ -41,7 +41,7 @@
   />
 {:else}
   <textarea
-    class="field-text block h-full w-full resize-none bg-transparent px-1.5 leading-[1.4] font-medium outline-none"
+    class="field-text block h-full w-full resize-none bg-transparent leading-[1.4] font-medium outline-none"
     style:font-size={size}
     value={fieldKey?.text ?? ""}
     oninput={(event) => write(event.currentTarget.value)}

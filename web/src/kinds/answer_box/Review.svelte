@@ -7,7 +7,7 @@
 
 <span
   dir="auto"
-  class="field-text block h-full overflow-auto px-1.5 font-semibold break-words"
+  class="field-text block h-full overflow-auto font-semibold break-words"
   class:whitespace-pre={field.lines === "one"}
   class:whitespace-pre-wrap={field.lines === "several"}
   style:font-size="{textPoints({ text: answer?.text ?? '', box: field.box, lines: field.lines, style }) *

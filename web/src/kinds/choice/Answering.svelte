@@ -20,6 +20,7 @@
   group={prompt.id}
   options={prompt.options}
   several={prompt.several}
+  sign={prompt.sign}
   arrangement={prompt.arrangement}
   picked={answer?.picked ?? []}
   size={docked ? 18 : letterPoints(prompt) * scale}

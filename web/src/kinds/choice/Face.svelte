@@ -8,7 +8,7 @@
 
 <Letters
   options={field.options}
-  several={field.several}
+  sign={field.sign}
   arrangement={field.arrangement}
   picked={fieldKey?.picked ?? []}
   size={letterPoints(field) * scale}

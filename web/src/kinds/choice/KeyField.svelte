@@ -10,6 +10,7 @@
   group="key-{field.id}"
   options={field.options}
   several={field.several}
+  sign={field.sign}
   arrangement={field.arrangement}
   picked={fieldKey?.picked ?? []}
   size={letterPoints(field) * scale}

@@ -2,6 +2,8 @@
   // The options of a choice, to be picked from or only shown.
   import { picturePlace } from "../../ui/picture_place";
   import { letter, pressed } from "../picked";
+  import type { SignName } from "../signs";
+  import Letter from "./Letter.svelte";
   import type { Option } from "./option";
 
   interface Props {
@@ -9,6 +11,7 @@
     group: string;
     options: readonly Option[];
     several: boolean;
+    sign: SignName;
     arrangement: "row" | "column" | "list";
     picked: readonly string[];
     /** Pixels that letters are high. */
@@ -24,6 +27,7 @@
     group,
     options,
     several,
+    sign,
     arrangement,
     picked,
     size,
@@ -70,7 +74,7 @@
   </select>
 {:else}
   <div
-    class="flex h-full w-full gap-[2%] {arrangement === 'row' && !docked
+    class="flex h-full w-full gap-[2%] ps-(--tab-room) {arrangement === 'row' && !docked
       ? 'flex-row items-stretch'
       : 'flex-col'} {docked ? 'gap-2' : ''}"
     role={several ? "group" : "radiogroup"}
@@ -99,14 +103,7 @@
           onclick={() => press(id)}
           onkeydown={onKey}
         />
-        <span
-          class="grid size-[1.45em] flex-none place-items-center border-[0.1em] border-current leading-none font-bold {several
-            ? 'rounded-[0.25em]'
-            : 'rounded-full'} {chosen
-            ? 'picked border-(--film) bg-(--film) text-white'
-            : 'bg-(--sheet) text-(--film-ink)'}"
-          aria-hidden="true">{chosen && several ? "✓" : letter(place)}</span
-        >
+        <Letter letter={letter(place)} picked={chosen} {sign} />
         {#if picture}
           <img
             class="min-w-0 flex-1 object-contain {docked ? 'h-20' : 'h-full'}"

@@ -8,7 +8,7 @@
 
 <Letters
   options={field.options}
-  several={field.several}
+  sign={field.sign}
   arrangement={field.arrangement}
   picked={answer?.picked ?? []}
   size={letterPoints(field) * scale}

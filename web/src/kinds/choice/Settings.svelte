@@ -91,7 +91,7 @@
     {#each ARRANGEMENTS as [value, label] (value)}<option {value}>{label}</option>{/each}
   </select>
 </div>
-<PickSettings several={field.several} partMarks={field.part_marks} onchange={set} />
+<PickSettings {field} onchange={set} />
 <details open={field.options.some(({ text }) => text)}>
   <summary class="cursor-pointer text-sm font-semibold">Words or pictures of the options</summary>
   <p class="quiet text-sm">Only where the page does not print them.</p>

@@ -34,6 +34,7 @@ export const choice: TeacherKind<"choice"> = {
       several: false,
       arrangement: upright ? "column" : "row",
       part_marks: true,
+      sign: "ring",
     };
   },
   asksForOne: ({ several }) => !several,

@@ -6,17 +6,11 @@
   import { letter } from "../picked";
   import type { SettingsProps } from "../teacher";
   import { byKey } from "../../canvas/keys";
-  import RadioGroup from "../../ui/RadioGroup.svelte";
   import { inALine } from "./in_a_line";
   import { laidSpots, MOST, spotMoved, spotRemoved } from "./spots";
 
   let { field, page, adding, onchange }: SettingsProps<"tick_places"> = $props();
 
-  const SIGNS = [
-    ["tick", "✓ Tick"],
-    ["cross", "✗ Cross"],
-    ["ring", "○ Ring"],
-  ] as const;
   const STEPS = { small: 1, large: 10 };
   type Ticks = typeof field;
   const set = (changed: Partial<Ticks>) => onchange((field) => ({ ...field, ...changed }));
@@ -72,8 +66,7 @@
     {/if}
   </div>
 </div>
-<RadioGroup label="Students put a" options={SIGNS} value={field.sign} onchange={(sign) => set({ sign })} />
-<PickSettings several={field.several} partMarks={field.part_marks} onchange={set} />
+<PickSettings {field} onchange={set} />
 <Folded title="Each place" open={field.spots.some(({ name }) => name)}>
   <p class="quiet text-sm">Names are said to those who listen. Arrow keys move a place from its letter.</p>
   {#each field.spots as spot, place (spot.id)}

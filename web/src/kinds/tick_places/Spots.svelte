@@ -1,8 +1,8 @@
 <script lang="ts">
   // Spots over what is printed, to be ticked or only shown.
   import { letter, pressed } from "../picked";
-  import Sign from "./Sign.svelte";
-  import { MARKS, type SignName } from "./signs";
+  import Sign from "../Sign.svelte";
+  import { MARKS, type SignName } from "../signs";
 
   interface Spot {
     id: string;

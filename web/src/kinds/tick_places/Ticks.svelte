@@ -1,7 +1,7 @@
 <script lang="ts">
   // Spots over what is printed, only shown.
-  import Sign from "./Sign.svelte";
-  import type { SignName } from "./signs";
+  import Sign from "../Sign.svelte";
+  import type { SignName } from "../signs";
 
   interface Props {
     spots: readonly { id: string; x: number; y: number; width: number; height: number }[];

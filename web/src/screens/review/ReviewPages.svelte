@@ -4,6 +4,9 @@
   import { dressed } from "../../kinds/look";
   import { kindsOn } from "../../kinds/layers";
   import { kindOf } from "../../kinds/teacher";
+  import type { Ink } from "../../canvas/ink";
+  import { lettersOnScreen, roomFor, tabPlaces } from "../../canvas/tab_place";
+  import NumberTab from "../../ui/NumberTab.svelte";
   import Laid from "../../fixtures/Laid.svelte";
   import PagePaper from "../../ui/PagePaper.svelte";
   import { questionsOf } from "../../worksheet/numbering";
@@ -23,56 +26,78 @@
     new Map(review.answers.map(({ field_id, answer }) => [field_id, answer ?? undefined])),
   );
   const questions = $derived(questionsOf(review.document.fields));
+  /** Where the numbers of the questions on a page stand. */
+  function tabsOn(page: (typeof review.document.pages)[number], ink: Ink | undefined) {
+    const fields = questions.flatMap(({ name, field, part, number }) =>
+      placesOf(field)
+        .filter((place) => place.id === part.place && place.page === page.id)
+        .map(({ box }) => ({ id: name, box, number, clear: kindOf(field).clear ?? false })),
+    );
+    const lying = review.document.fixtures.flatMap(({ page: on, box }) => (on === page.id ? [box] : []));
+    return tabPlaces(fields, { page, scale, letters: lettersOnScreen(), ink, lying });
+  }
+
   const marks = $derived(new Map(review.row.marks.map((mark) => [refName(mark), mark])));
 </script>
 
 <div class="flex flex-col items-center gap-6 px-8 py-6" bind:clientWidth={width}>
   {#each review.document.pages as page, i (page.id)}
     <PagePaper {page} pictures="/handouts/{review.handout}/pages/" {scale} alt="Page {i + 1}" lazy={i > 0}>
-      <Laid fixtures={review.document.fixtures} page={page.id} {scale} pictures="/pictures/" />
-      {#each questions as { name, field, part, number } (name)}
-        {#each placesOf(field).filter((place) => place.id === part.place && place.page === page.id) as place (place.id)}
-          {@const Review = kindOf(field).Review}
-          {@const style = field.style ?? review.document.style}
-          {@const mark = marks.get(name)}
-          {@const answer = answers.get(field.id)}
-          <button
-            class="film-field cursor-pointer [--field-usual-ink:var(--sheet-ink)] {selected === name
-              ? 'z-2 bg-accent/15 outline-[2.5px] outline-accent'
-              : kindOf(field).clear
-                ? 'bg-transparent!'
-                : style.fill === 'film'
-                  ? 'bg-(--sheet)/90'
-                  : ''}"
-            style:left="{place.box.x * scale}px"
-            style:top="{place.box.y * scale}px"
-            style:width="{place.box.width * scale}px"
-            style:height="{place.box.height * scale}px"
-            aria-pressed={selected === name}
-            aria-label={answer
-              ? `Question ${number}: ${kindOf(field).answerInWords(answer, field)}, ${mark ? inWords(mark.verdict, mark.tries) : ""}`
-              : `Question ${number}: blank`}
-            data-field={field.id}
-            {@attach dressed(style, kindOf(field).clear)}
-            onclick={() => onselect(name)}
-          >
-            <Review {field} {place} {answer} {style} {scale} />
-            {#if mark}
-              <span class="absolute -top-2.5 -right-2.5 rounded-full bg-(--sheet) leading-none">
-                <VerdictMark verdict={mark.verdict} tries={mark.tries} />
-              </span>
-            {/if}
-          </button>
+      {#snippet children(ink)}
+        {@const tabs = tabsOn(page, ink)}
+        <Laid fixtures={review.document.fixtures} page={page.id} {scale} pictures="/pictures/" />
+        {#each questions as { name, field, part, number } (name)}
+          {#each placesOf(field).filter((place) => place.id === part.place && place.page === page.id) as place (place.id)}
+            {@const Review = kindOf(field).Review}
+            {@const style = field.style ?? review.document.style}
+            {@const mark = marks.get(name)}
+            {@const answer = answers.get(field.id)}
+            <button
+              class="film-field cursor-pointer [--field-usual-ink:var(--sheet-ink)] {selected === name
+                ? 'z-2 bg-accent/15 outline-[2.5px] outline-accent'
+                : kindOf(field).clear
+                  ? 'bg-transparent!'
+                  : style.fill === 'film'
+                    ? 'bg-(--sheet)/90'
+                    : ''}"
+              style:left="{place.box.x * scale}px"
+              style:top="{place.box.y * scale}px"
+              style:width="{place.box.width * scale}px"
+              style:height="{place.box.height * scale}px"
+              aria-pressed={selected === name}
+              aria-label={answer
+                ? `Question ${number}: ${kindOf(field).answerInWords(answer, field)}, ${mark ? inWords(mark.verdict, mark.tries) : ""}`
+                : `Question ${number}: blank`}
+              style:--tab-room={roomFor(tabs.get(name), number)}
+              data-field={field.id}
+              {@attach dressed(style, kindOf(field).clear)}
+              onclick={() => onselect(name)}
+            >
+              <NumberTab
+                {number}
+                box={place.box}
+                place={tabs.get(name)}
+                {scale}
+                current={selected === name}
+              />
+              <Review {field} {place} {answer} {style} {scale} />
+              {#if mark}
+                <span class="absolute -top-2.5 -right-2.5 rounded-full bg-(--sheet) leading-none">
+                  <VerdictMark verdict={mark.verdict} tries={mark.tries} />
+                </span>
+              {/if}
+            </button>
+          {/each}
         {/each}
-      {/each}
-      {#each kindsOn(page, review.document.fields, placesOf, kindOf) as [kind, fields] (kind)}
-        {@const Layer = kind.ReviewLayer}
-        {#if Layer}
-          <div class="pointer-events-none absolute inset-0 z-2">
-            <Layer {page} {scale} {fields} {answers} />
-          </div>
-        {/if}
-      {/each}
+        {#each kindsOn(page, review.document.fields, placesOf, kindOf) as [kind, fields] (kind)}
+          {@const Layer = kind.ReviewLayer}
+          {#if Layer}
+            <div class="pointer-events-none absolute inset-0 z-2">
+              <Layer {page} {scale} {fields} {answers} />
+            </div>
+          {/if}
+        {/each}
+      {/snippet}
     </PagePaper>
   {/each}
 </div>

@@ -2,7 +2,9 @@
   // One place of a field on the page. On a phone it only shows the answer and is pressed to answer in the dock.
   import type { Prompt } from "../../api/student";
   import { dressed } from "../../kinds/look";
-  import { kindOf, type Place } from "../../kinds/student";
+  import { kindOf, numbersAt, type Place } from "../../kinds/student";
+  import { roomFor, type TabPlace } from "../../canvas/tab_place";
+  import NumberTab from "../../ui/NumberTab.svelte";
   import VerdictMark from "../../ui/VerdictMark.svelte";
   import type { Working } from "./working.svelte";
 
@@ -11,15 +13,16 @@
     prompt: Prompt;
     place: Place;
     scale: number;
+    tab: TabPlace | undefined;
     docked: boolean;
     onpick: () => void;
   }
-  let { working, prompt, place, scale, docked, onpick }: Props = $props();
+  let { working, prompt, place, scale, tab, docked, onpick }: Props = $props();
 
   const { Answering, Shown, clear } = $derived(kindOf(prompt));
   /** What is asked here: a place may be several parts', or none's. */
   const questions = $derived(working.questionsOf(prompt).filter(({ part }) => part.place === place.id));
-  const numbers = $derived(questions.map(({ part }) => part.number).join(", "));
+  const numbers = $derived(numbersAt(prompt, place));
   const answer = $derived(working.answers[prompt.id]);
   const blank = $derived(questions.every((question) => working.isBlank(question)));
   const verdict = $derived(questions[0] && working.verdict(questions[0]));
@@ -41,13 +44,14 @@
   style:top="{place.box.y * scale}px"
   style:width="{place.box.width * scale}px"
   style:height="{place.box.height * scale}px"
+  style:--tab-room={roomFor(tab, numbers)}
   data-field={prompt.id}
   {@attach dressed(prompt.style, clear)}
   data-questions={questions.map(({ name }) => name).join(" ")}
 >
   {#if docked && !working.readonly}
     <button
-      class="block h-full w-full overflow-hidden px-1 text-start text-base leading-tight font-semibold"
+      class="block h-full w-full overflow-hidden ps-[calc(0.25rem+var(--tab-room,0px))] pe-1 text-start text-base leading-tight font-semibold"
       aria-label={blank || !answer
         ? `Question ${numbers}: blank`
         : `Question ${numbers}: ${kindOf(prompt).inWords(answer, prompt)}`}
@@ -70,12 +74,7 @@
     />
   {/if}
   {#if numbers}
-    <span
-      class="film-tag {docked ? 'small' : ''} {inHand ? 'bg-accent text-accent-content' : ''}"
-      aria-hidden="true"
-    >
-      {numbers}
-    </span>
+    <NumberTab number={numbers} box={place.box} place={tab} {scale} current={inHand} />
   {/if}
   {#if verdict}
     <span class="pointer-events-none absolute -top-2.5 -right-2.5 rounded-full bg-(--sheet) leading-none">

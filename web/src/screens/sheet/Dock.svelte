@@ -4,6 +4,7 @@
   import Aid from "./Aid.svelte";
   import CheckSays from "./CheckSays.svelte";
   import CheckButton from "./CheckButton.svelte";
+  import FlagButton from "./FlagButton.svelte";
   import type { Question, Working } from "./working.svelte";
 
   let { working, ongo }: { working: Working; ongo: (question: Question) => void } = $props();
@@ -56,7 +57,8 @@
         </div>
       {/key}{/if}
     <Aid {working} find={() => dock.querySelector<HTMLElement>("[data-answer]")} class="mt-2" />
-    <div class="mt-3 flex flex-wrap gap-2.5 [&>*]:flex-1">
+    <div class="mt-3 flex flex-wrap gap-2.5 [&>*:not(.size-11)]:flex-1">
+      <FlagButton {working} />
       <button class="btn btn-outline h-11" disabled={!back} onclick={() => back && ongo(back)}>Back</button>
       <CheckButton {working} />
       <button class="btn btn-secondary h-11" disabled={!on} onclick={() => on && ongo(on)}>Next blank</button>

@@ -15,6 +15,7 @@
   let busy = $state(false);
   let problem = $state("");
   const blanks = $derived(working.blanks);
+  const flagged = $derived(working.questions.filter(({ name }) => working.flags.has(name)));
   const title = $derived(
     blanks.length === 0
       ? "Hand in?"
@@ -39,25 +40,33 @@
   }
 </script>
 
+{#snippet there(questions: Question[], label: string)}
+  <ul class="mt-3 flex flex-wrap gap-2" aria-label={label}>
+    {#each questions as question (question.name)}
+      <li>
+        <button
+          class="btn btn-outline h-11 number-tab min-w-11 px-2"
+          aria-label="Go to question {question.part.number}"
+          onclick={() => ongo(question)}
+        >
+          {question.part.number}
+        </button>
+      </li>
+    {/each}
+  </ul>
+{/snippet}
+
 <Dialog {title} class="w-[min(28rem,92vw)]" {onclose}>
   {#if blanks.length > 0}
-    <ul class="mt-3 flex flex-wrap gap-2" aria-label="Blank boxes">
-      {#each blanks as question (question.name)}
-        <li>
-          <button
-            class="btn btn-outline h-11 number-tab min-w-11 px-2"
-            aria-label="Go to question {question.part.number}"
-            onclick={() => ongo(question)}
-          >
-            {question.part.number}
-          </button>
-        </li>
-      {/each}
-    </ul>
-    <p class="quiet mt-3">Press a number to go there.</p>
+    {@render there(blanks, "Blank boxes")}
   {:else}
     <p class="mt-2">Every box has an answer. After this you cannot change them.</p>
   {/if}
+  {#if flagged.length > 0}
+    <p class="mt-4 font-semibold">You wanted to come back to:</p>
+    {@render there(flagged, "To come back to")}
+  {/if}
+  {#if blanks.length + flagged.length > 0}<p class="quiet mt-3">Press a number to go there.</p>{/if}
   {#if problem}<p class="mt-4 problem" role="alert">
       {problem}
     </p>{/if}

@@ -5,11 +5,14 @@
   import { onDestroy, onMount, tick } from "svelte";
   import { lookAgainAt, sightOf } from "../../canvas/sight";
   import Laid from "../../fixtures/Laid.svelte";
-  import { kindOf, placesOf } from "../../kinds/student";
+  import { kindOf, numbersAt, placesOf, type Place } from "../../kinds/student";
   import { kindsOn } from "../../kinds/layers";
   import PagePaper from "../../ui/PagePaper.svelte";
   import { printed } from "../../api/student";
   import { ReadAloud } from "../../ui/read_aloud.svelte";
+  import { lettersOnScreen, tabPlaces } from "../../canvas/tab_place";
+  import type { Ink } from "../../canvas/ink";
+  import type { Prompt } from "../../api/student";
   import AnswerPlace from "./AnswerPlace.svelte";
   import type { Working } from "./working.svelte";
 
@@ -42,6 +45,24 @@
   onMount(() => {
     if (docked && working.current) show(working.current, false);
   });
+
+  const nameOf = (prompt: Prompt, place: Place) => `${prompt.id}/${place.id}`;
+
+  /** Where the numbers of the questions on a page stand. */
+  function tabsOn(page: (typeof pages)[number], ink: Ink | undefined) {
+    const fields = working.prompts.flatMap((prompt) =>
+      placesOf(prompt)
+        .filter((place) => place.page === page.id)
+        .map((place) => ({
+          id: nameOf(prompt, place),
+          box: place.box,
+          number: numbersAt(prompt, place),
+          clear: kindOf(prompt).clear ?? false,
+        })),
+    );
+    const lying = working.copy.sheet.fixtures.flatMap(({ page: on, box }) => (on === page.id ? [box] : []));
+    return tabPlaces(fields, { page, scale, letters: lettersOnScreen(), ink, lying });
+  }
 
   const aloud = new ReadAloud();
   onDestroy(() => aloud.stop());
@@ -104,40 +125,44 @@
           text={texts[i]}
           lazy={i > 0}
         >
-          <Laid
-            fixtures={working.copy.sheet.fixtures}
-            page={page.id}
-            {scale}
-            pictures="/c/{working.copy.id}/pictures/"
-          />
-          {#each working.prompts as prompt (prompt.id)}
-            {#each placesOf(prompt) as place (place.id)}
-              {#if place.page === page.id}
-                <AnswerPlace
-                  {working}
-                  {prompt}
-                  {place}
-                  {scale}
-                  {docked}
-                  onpick={() => working.current && show(working.current, false)}
-                />
-              {/if}
+          {#snippet children(ink)}
+            {@const tabs = tabsOn(page, ink)}
+            <Laid
+              fixtures={working.copy.sheet.fixtures}
+              page={page.id}
+              {scale}
+              pictures="/c/{working.copy.id}/pictures/"
+            />
+            {#each working.prompts as prompt (prompt.id)}
+              {#each placesOf(prompt) as place (place.id)}
+                {#if place.page === page.id}
+                  <AnswerPlace
+                    {working}
+                    {prompt}
+                    {place}
+                    {scale}
+                    tab={tabs.get(nameOf(prompt, place))}
+                    {docked}
+                    onpick={() => working.current && show(working.current, false)}
+                  />
+                {/if}
+              {/each}
             {/each}
-          {/each}
-          {#each kindsOn(page, working.prompts, placesOf, kindOf) as [kind, prompts] (kind)}
-            {@const Layer = kind.Layer}
-            {#if Layer}<div class="pointer-events-none absolute inset-0 z-2">
-                <Layer
-                  {page}
-                  {scale}
-                  {prompts}
-                  {docked}
-                  readonly={working.readonly}
-                  onanswer={(prompt, answer) => working.answer(prompt, answer)}
-                  onentry={(prompt, name, entry) => working.change(prompt, name, entry)}
-                />
-              </div>{/if}
-          {/each}
+            {#each kindsOn(page, working.prompts, placesOf, kindOf) as [kind, prompts] (kind)}
+              {@const Layer = kind.Layer}
+              {#if Layer}<div class="pointer-events-none absolute inset-0 z-2">
+                  <Layer
+                    {page}
+                    {scale}
+                    {prompts}
+                    {docked}
+                    readonly={working.readonly}
+                    onanswer={(prompt, answer) => working.answer(prompt, answer)}
+                    onentry={(prompt, name, entry) => working.change(prompt, name, entry)}
+                  />
+                </div>{/if}
+            {/each}
+          {/snippet}
         </PagePaper>
       {/each}
     </div>

@@ -3,6 +3,7 @@
   import Beads from "./Beads.svelte";
   import CheckSays from "./CheckSays.svelte";
   import CheckButton from "./CheckButton.svelte";
+  import FlagButton from "./FlagButton.svelte";
   import type { Question, Working } from "./working.svelte";
 
   let { working, ongo }: { working: Working; ongo: (question: Question) => void } = $props();
@@ -25,6 +26,7 @@
     >{answered} of {working.questions.length} answered</span
   >
   {#if !working.readonly}
+    <FlagButton {working} />
     <CheckButton {working} />
     <button
       class="btn btn-outline btn-primary h-11"

@@ -4,12 +4,13 @@ import { KINDS } from "../../kinds/student";
 import { DEVICE, namesOf } from "../../saving/answer_keeper";
 import { openDevice } from "../../saving/device";
 import { show } from "../../ui/mount";
+import { flagsName } from "./flags.svelte";
 import Sheet from "./Sheet.svelte";
 
 await show(Sheet, async () => {
   const begun = begin<Copy>();
   const [device] = await Promise.all([
-    openDevice([DEVICE, namesOf(begun.id)]),
+    openDevice([DEVICE, namesOf(begun.id), flagsName(begun.id)]),
     KINDS.load(begun.sheet.prompts.map(({ kind }) => kind)),
   ]);
   return { begun, device };

@@ -20,6 +20,7 @@ import { AnswerKeeper, TooLate, type Of, type Wire } from "../../saving/answer_k
 import type { Device } from "../../saving/device";
 import type { SaveState } from "../../saving/state";
 import { inBrowser } from "../../saving/surroundings";
+import { Flags } from "./flags.svelte";
 
 /** Milliseconds after which a save is tried again: it does no harm if it comes twice, or late. */
 const TIMEOUT = 20_000;
@@ -37,6 +38,7 @@ const nameOf = (fieldId: string, part: string) => (part ? `${fieldId}/${part}` :
 export class Working implements SheetStore {
   readonly copy: Copy;
   readonly questions: readonly Question[];
+  readonly flags: Flags;
   answers: Record<string, Answer> = $state.raw({});
   /** What was checked, and the number of checks, by the name of the question. */
   checked: Record<string, Checked> = $state.raw({});
@@ -58,6 +60,7 @@ export class Working implements SheetStore {
     this.questions = copy.sheet.prompts.flatMap((prompt) =>
       prompt.parts.map((part) => ({ name: nameOf(prompt.id, part.id), prompt, part })),
     );
+    this.flags = new Flags(copy.id, device);
     this.handedInAt = copy.handed_in_at;
     this.checked = Object.fromEntries(
       copy.checked.map((checked) => [nameOf(checked.field_id, checked.part), checked]),
@@ -181,6 +184,7 @@ export class Working implements SheetStore {
       const post = student.POST("/c/{copy_id}/hand-in", { params, body: { changes }, signal });
       const { handed_in_at, late } = await take(post);
       this.handedInAt = handed_in_at;
+      this.flags.forget();
       this.late += late.filter(({ refused }) => !refused).length;
       return late;
     });

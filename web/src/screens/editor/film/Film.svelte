@@ -15,6 +15,7 @@
   import DrawnBox from "../../../canvas/DrawnBox.svelte";
   import { drag, dragOrScroll, mayHold } from "../../../canvas/drag";
   import GuideLines from "../../../canvas/GuideLines.svelte";
+  import type { Ink } from "../../../canvas/ink";
   import { repeated } from "../../../canvas/repeat";
   import { ALL, type Edges, type Guide, type Moving } from "../../../canvas/snap";
   import { Viewport } from "../../../canvas/viewport";
@@ -36,10 +37,11 @@
     found: FoundPlaces;
     page: Page;
     scale: number;
+    ink: Ink | undefined;
     /** What Tab stops at. */
     stop: string | undefined;
   }
-  let { editing, found, page, scale, stop }: Props = $props();
+  let { editing, found, page, scale, ink, stop }: Props = $props();
 
   let film: HTMLDivElement;
   /** A box that is being drawn, or a frame that gathers fields. */
@@ -54,6 +56,7 @@
   const SNAP = 6;
 
   const fields = $derived(editing.store.fieldsOn(page));
+  const tabs = $derived(editing.tabs(page, scale, ink));
   const fixtures = $derived(editing.store.fixturesOn(page));
   /** With something picked up one draws over what is laid already: fields over a table, say. */
   const through = $derived(editing.hand.tool !== null);
@@ -304,6 +307,7 @@
       {field}
       {view}
       {scale}
+      tab={tabs.get(field.id)}
       stop={stop === field.id}
       box={carried.get(field.id) ?? field.box}
       onpress={(event) => press(event, field)}

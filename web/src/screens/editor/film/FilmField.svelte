@@ -7,6 +7,8 @@
   import { kindOf } from "../../../kinds/teacher";
   import type { Editing } from "../state/editing.svelte";
   import SizeHandles from "../../../canvas/Handles.svelte";
+  import { roomFor, type TabPlace } from "../../../canvas/tab_place";
+  import NumberTab from "../../../ui/NumberTab.svelte";
   import type { Viewport } from "../../../canvas/viewport";
   import { changeFields } from "../../../worksheet/commands/fields";
 
@@ -16,12 +18,13 @@
     view: Viewport;
     box: Box;
     scale: number;
+    tab: TabPlace | undefined;
     /** Whether Tab stops here. */
     stop: boolean;
     onpress: (event: PointerEvent) => void;
     onhandle: (event: PointerEvent, handle: Handle) => void;
   }
-  let { editing, field: laid, view, box: carried, scale, stop, onpress, onhandle }: Props = $props();
+  let { editing, field: laid, view, box: carried, scale, tab, stop, onpress, onhandle }: Props = $props();
 
   /** It as it is while parts of it are moved. */
   let shown = $state.raw<Field>();
@@ -50,6 +53,7 @@
   aria-label="{editing.name(field)}, page {pageNumber}{field.locked ? ', locked' : ''}"
   data-field={field.id}
   onpointerdown={onpress}
+  style:--tab-room={roomFor(tab, editing.store.number(field))}
   {@attach mayHold}
   {@attach dressed(style, kindOf(field).clear)}
   onfocus={() => (editing.hand.stop = field.id)}
@@ -57,9 +61,9 @@
   <span class="contents" aria-hidden="true"
     ><Face {field} fieldKey={editing.document.keys[field.id]} {style} {scale} /></span
   >
-  <span class="film-tag" class:bg-accent={selected} class:text-accent-content={selected}
-    >{editing.store.number(field)}{#if field.locked}<Lock size={11} class="ms-1 inline" />{/if}</span
-  >
+  <NumberTab number={editing.store.number(field)} box={field.box} place={tab} {scale} current={selected}>
+    {#if field.locked}<Lock size={11} class="ms-1 inline" />{/if}
+  </NumberTab>
   {#if alone && Handles && !laid.locked}
     <Handles
       field={laid}

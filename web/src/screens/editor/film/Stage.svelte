@@ -213,12 +213,14 @@
               failed={drawing.failed(page)}
               waiting={!drawing.knows(page)}
             >
-              {#if step === "key"}
-                <Laid fixtures={editing.store.fixtures} page={page.id} {scale} pictures="/pictures/" />
-                <KeyFilm {editing} {page} {scale} />
-              {:else}
-                <Film {editing} {found} {page} {scale} {stop} />
-              {/if}
+              {#snippet children(ink)}
+                {#if step === "key"}
+                  <Laid fixtures={editing.store.fixtures} page={page.id} {scale} pictures="/pictures/" />
+                  <KeyFilm {editing} {page} {scale} {ink} />
+                {:else}
+                  <Film {editing} {found} {page} {scale} {ink} {stop} />
+                {/if}
+              {/snippet}
             </PagePaper>
           {/if}
         </div>

@@ -4,6 +4,9 @@
   import { dressed } from "../../../kinds/look";
   import { kindOf } from "../../../kinds/teacher";
   import { announce } from "../../../ui/Announcer.svelte";
+  import type { Ink } from "../../../canvas/ink";
+  import { roomFor } from "../../../canvas/tab_place";
+  import NumberTab from "../../../ui/NumberTab.svelte";
   import type { Editing } from "../state/editing.svelte";
   import { lookAt } from "../look_at";
   import { setKey } from "../../../worksheet/commands/fields";
@@ -27,7 +30,15 @@
     if (next && kindOf(field).asksForOne?.(field)) lookAt(editing, [next.id], "key");
   }
 
-  let { editing, page, scale }: { editing: Editing; page: Page; scale: number } = $props();
+  interface Props {
+    editing: Editing;
+    page: Page;
+    scale: number;
+    ink: Ink | undefined;
+  }
+  let { editing, page, scale, ink }: Props = $props();
+
+  const tabs = $derived(editing.tabs(page, scale, ink));
 </script>
 
 {#each editing.store.fieldsOn(page) as field (field.id)}
@@ -50,6 +61,7 @@
     style:height="{field.box.height * scale}px"
     data-field={field.id}
     role="presentation"
+    style:--tab-room={roomFor(tabs.get(field.id), editing.store.number(field))}
     {@attach dressed(style, kindOf(field).clear)}
     onkeydown={(event) => pickByLetter(event, field)}
     onfocusin={() => editing.hand.select([field.id])}
@@ -62,6 +74,6 @@
       label="Right answer {editing.store.number(field)}"
       onkey={(key) => editing.do(setKey(editing.document, field.id, key))}
     />
-    <span class="film-tag">{editing.store.number(field)}</span>
+    <NumberTab number={editing.store.number(field)} box={field.box} place={tabs.get(field.id)} {scale} />
   </div>
 {/each}

@@ -8,6 +8,9 @@ import { announce } from "../../../ui/Announcer.svelte";
 import { plural } from "../../../words/say";
 import { inside, layField, removeAll } from "../../../worksheet/commands/fields";
 import { newId } from "../../../worksheet/ids";
+import type { Ink } from "../../../canvas/ink";
+import { lettersOnScreen, tabPlaces, type TabPlace } from "../../../canvas/tab_place";
+import { kindOf } from "../../../kinds/teacher";
 import { fieldOf, fixtureOf, lying, nameOf, type Placed } from "../../../worksheet/lying";
 import { FIXTURE_TOOLS, isFixtureTool, pictureIn, type Corner, type FixtureTool } from "../fixtures/tools";
 import { FilmClipboard, inBrowser, type Kept } from "./clipboard";
@@ -59,6 +62,18 @@ export class Editing {
   /** All that is in hand: fixtures, the lowest first, then fields in reading order. */
   get inHand(): Placed[] {
     return lying(this.document, this.hand.selected);
+  }
+
+  /** Where the numbers of the fields on a page stand. */
+  tabs(page: Page, scale: number, ink: Ink | undefined): Map<string, TabPlace> {
+    const fields = this.store.fieldsOn(page).map((field) => ({
+      id: field.id,
+      box: field.box,
+      number: this.store.number(field),
+      clear: kindOf(field).clear ?? false,
+    }));
+    const lying = this.store.fixturesOn(page).map(({ box }) => box);
+    return tabPlaces(fields, { page, scale, letters: lettersOnScreen(), ink, lying });
   }
 
   get fieldsInHand(): Field[] {

@@ -6,10 +6,9 @@
 </script>
 
 <svg
-  class="absolute -inset-[12%] h-[124%] w-[124%]"
+  class="sign absolute -inset-[12%] h-[124%] w-[124%]"
   viewBox="0 0 24 24"
   fill="none"
-  stroke="var(--field-ink, var(--film-ink))"
   stroke-width="3"
   aria-hidden="true"
   data-sign={sign}
