@@ -3,6 +3,9 @@
 A busy machine would reach those, and no test may depend on speed.
 """
 
+from hypothesis import HealthCheck
+from hypothesis import settings as examples
+
 from server.config.settings import *  # noqa: F403
 from server.testing.made_up_words import write_made_up_words
 
@@ -17,3 +20,5 @@ write_made_up_words(LOCALE_PATHS[0] / "en" / "LC_MESSAGES" / "django.po", LOCALE
 DRAWING_SECONDS = 600
 if "timeout" in DATABASES["default"].get("OPTIONS", {}):  # noqa: F405
     DATABASES["default"]["OPTIONS"]["timeout"] = 600  # noqa: F405
+examples.register_profile("of any speed", deadline=None, suppress_health_check=[HealthCheck.too_slow])
+examples.load_profile("of any speed")

@@ -127,7 +127,7 @@ deliveries = st.lists(
 class AnyOrder(HypothesisCase):
     """A network that loses nothing for ever, but delays and repeats whatever it likes."""
 
-    @settings(max_examples=60, deadline=None)
+    @settings(max_examples=60)
     @given(deliveries)
     def test_of_one_device_the_last_it_typed_stands_and_everything_is_in_the_log(
         self, deliveries: list[tuple[str, int, float]]

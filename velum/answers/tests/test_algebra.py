@@ -1,6 +1,6 @@
 import unittest
 
-from hypothesis import given, settings
+from hypothesis import given
 from hypothesis import strategies as st
 
 from velum.answers.algebra.compare import looks_like_expression
@@ -38,7 +38,6 @@ class Forms(unittest.TestCase):
 
 
 class Equality(unittest.TestCase):
-    @settings(deadline=None)
     @given(expressions, expressions)
     def test_what_always_holds_is_found_and_what_never_holds_is_not(self, one: str, other: str) -> None:
         equal = (Verdict.RIGHT, Verdict.TEACHER)  # the teacher looks at another form
@@ -47,13 +46,11 @@ class Equality(unittest.TestCase):
         self.assertIn(verdict(f"({one} + {other})^2", f"({one})^2 + 2({one})({other}) + ({other})^2"), equal)
         self.assertIs(verdict(f"{one} + 1", one), Verdict.WRONG)
 
-    @settings(deadline=None)
     @given(expressions, expressions)
     def test_it_is_the_same_both_ways(self, one: str, other: str) -> None:
         equal = (Verdict.RIGHT, Verdict.TEACHER)  # whichever of the two is drawn together further
         self.assertIs(verdict(one, other) in equal, verdict(other, one) in equal)
 
-    @settings(deadline=None)
     @given(expressions, st.sampled_from(["=", "<", "≥", "≠"]))
     def test_a_relation_may_be_multiplied_and_read_from_its_other_end(self, side: str, relation: str) -> None:
         turned = {"=": "=", "<": ">", "≥": "≤", "≠": "≠"}[relation]

@@ -1,7 +1,7 @@
 import unittest
 from fractions import Fraction
 
-from hypothesis import given, settings
+from hypothesis import given
 from hypothesis import strategies as st
 from pydantic import TypeAdapter, ValidationError
 
@@ -120,12 +120,10 @@ class Comparing(unittest.TestCase):
             with self.subTest(key):
                 self.assertIs(type(guess(key)), kind)
 
-    @settings(deadline=None)
     @given(meant, comparisons)
     def test_a_key_accepts_itself(self, key: str, comparison: Comparison | None) -> None:
         self.assertIs(compare_written(key, [key], comparison).verdict, Verdict.RIGHT)
 
-    @settings(deadline=None)
     @given(written, meant, meant, comparisons)
     def test_one_more_right_answer_never_lowers_a_mark(
         self, text: str, key: str, more: str, comparison: Comparison | None
@@ -133,19 +131,16 @@ class Comparing(unittest.TestCase):
         before, after = compare_written(text, [key], comparison), compare_written(text, [key, more], comparison)
         self.assertGreaterEqual(WORTH[after.verdict], WORTH[before.verdict])
 
-    @settings(deadline=None)
     @given(written, meant, comparisons)
     def test_anything_gets_a_mark_in_range(self, text: str, key: str, comparison: Comparison | None) -> None:
         self.assertTrue(0 <= compare_written(text, [key], comparison).share <= 1)
 
-    @settings(deadline=None)
     @given(st.sampled_from(SIGNS + "aé\u0301x "), st.integers(1, 20_000), comparisons)
     def test_the_longest_answers_get_one_too(self, sign: str, times: int, comparison: Comparison | None) -> None:
         long = sign * times
         for text, key in ((long, "12 cm"), (long, "harbour wall"), (long, f"{long}x")):
             self.assertTrue(0 <= compare_written(text, [key], comparison).share <= 1)
 
-    @settings(deadline=None)
     @given(st.text(), st.text())
     def test_what_says_the_same_does_so_both_ways_and_again(self, one: str, other: str) -> None:
         self.assertEqual(normalise(normalise(one)), normalise(one))
@@ -155,7 +150,6 @@ class Comparing(unittest.TestCase):
 
 
 class Numbers(unittest.TestCase):
-    @settings(deadline=None)
     @given(st.integers(-(10**15), 10**15))
     def test_thousands_may_be_parted_in_every_common_way(self, number: int) -> None:
         for sign in (",", " ", "'", "\u202f", "_"):
@@ -163,7 +157,6 @@ class Numbers(unittest.TestCase):
             assert reading
             self.assertEqual(reading.sure, number)
 
-    @settings(deadline=None)
     @given(st.decimals(-(10**9), 10**9, places=3))
     def test_both_decimal_signs_are_read_where_they_are_those_of_the_worksheet(self, number: object) -> None:
         for text, sign in ((f"{number:f}", "."), (f"{number:f}".replace(".", ","), ",")):
@@ -171,7 +164,6 @@ class Numbers(unittest.TestCase):
             assert reading
             self.assertEqual(reading.sure, Fraction(f"{number:f}"))
 
-    @settings(deadline=None)
     @given(st.integers(-500, 500), st.integers(1, 500), st.integers(0, 4))
     def test_equal_numbers_are_equal_both_ways(self, above: int, below: int, zeros: int) -> None:
         one, other = f"{above}/{below}", f"{above * 3}/{below * 3}"
@@ -179,7 +171,6 @@ class Numbers(unittest.TestCase):
         self.assertIs(compare_written(other, [one]).verdict, Verdict.RIGHT)
         self.assertIs(compare_written(f"{above}.{'0' * zeros}", [str(above)]).verdict, Verdict.RIGHT)
 
-    @settings(deadline=None)
     @given(st.integers(0, 999_999))
     def test_numbers_in_words_are_read(self, number: int) -> None:
         self.assertEqual(read_words(in_words(number)), number)
@@ -220,7 +211,6 @@ class NumbersAmongWords(unittest.TestCase):
 
 
 class Slips(unittest.TestCase):
-    @settings(deadline=None)
     @given(st.text("abcd", max_size=8), st.text("abcd", max_size=8), st.integers(0, 3))
     def test_a_distance_is_the_same_both_ways_and_never_above_the_most(self, one: str, other: str, most: int) -> None:
         count = distance(one, other, most)
@@ -228,7 +218,6 @@ class Slips(unittest.TestCase):
         self.assertTrue(count is None or 0 <= count <= most)
         self.assertEqual(distance(one, one, most), 0)
 
-    @settings(deadline=None)
     @given(st.text("abcd", min_size=2, max_size=8), st.data())
     def test_one_slip_is_found(self, word: str, data: st.DataObject) -> None:
         at = data.draw(st.integers(0, len(word) - 2))

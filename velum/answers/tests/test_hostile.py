@@ -58,7 +58,7 @@ COMPARISONS: list[Comparison | None] = [
 
 
 class Hostile(unittest.TestCase):
-    @settings(max_examples=600, deadline=None)
+    @settings(max_examples=600)
     @given(written, written, st.sampled_from(COMPARISONS), st.sampled_from([".", ","]))
     @example("5", "99999999999999999999^300", None, ".")
     @example("x = 2 or 3", "x = 2 or 3", Expression(same_form=True), ".")
@@ -70,13 +70,13 @@ class Hostile(unittest.TestCase):
         self.assertEqual(mark.share == 1, mark.verdict is Verdict.RIGHT)
         hash(says(answer, sign))  # type: ignore[arg-type]
 
-    @settings(max_examples=300, deadline=None)
+    @settings(max_examples=300)
     @given(written.filter(str.strip), st.sampled_from(COMPARISONS))
     def test_a_key_is_right_by_itself(self, key: str, comparison: Comparison | None) -> None:
         """Or the teacher decides, where it can be read in two ways."""
         self.assertIn(compare_written(key, [key], comparison).verdict, (Verdict.RIGHT, Verdict.TEACHER))
 
-    @settings(max_examples=300, deadline=None)
+    @settings(max_examples=300)
     @given(st.lists(st.sampled_from([*PIECES, "{one}", "{two}", "{", "}"]), max_size=12).map("".join), written, written)
     def test_no_rule_makes_following_fail(self, rule: str, one: str, two: str) -> None:
         values = {

@@ -1,6 +1,6 @@
 import unittest
 
-from hypothesis import given, settings
+from hypothesis import given
 from hypothesis import strategies as st
 
 from velum.answers.compare import compare_written, guess
@@ -29,7 +29,6 @@ class Proposals(unittest.TestCase):
         for text in ("crab", "limpet", "our", "or", "4750", ""):
             self.assertEqual(proposals(text), [])
 
-    @settings(deadline=None)
     @given(st.text(max_size=60))
     def test_they_are_few_and_never_the_key_itself(self, text: str) -> None:
         for found in (

@@ -5,7 +5,7 @@ import unittest
 from collections.abc import Sequence
 from unittest import mock
 
-from hypothesis import HealthCheck, given, settings
+from hypothesis import given, settings
 from hypothesis import strategies as st
 from pydantic import ValidationError
 
@@ -85,13 +85,13 @@ def after_each(sheet: Document, made: Sequence[Edit]) -> Document:
 
 
 class Laws(unittest.TestCase):
-    @settings(max_examples=300, suppress_health_check=[HealthCheck.too_slow], deadline=None)
+    @settings(max_examples=300)
     @given(edits)
     def test_whatever_edits_make_can_be_kept_and_read_again(self, made: list[Edit]) -> None:
         sheet = after_each(a_document(answer_box("box1"), answer_box("box2", on="page2")), made)
         self.assertEqual(read_document(json.loads(json.dumps(write_document(sheet)))), sheet)
 
-    @settings(max_examples=300, deadline=None)
+    @settings(max_examples=300)
     @given(st.integers(20, 600), st.integers(10, 40), st.sampled_from([90, 180, 270]), st.booleans())
     def test_turned_spots_can_be_read(self, length: int, side: int, by: int, across: bool) -> None:
         """As the tool draws them: some in a line along the box, the last ending where it ends."""

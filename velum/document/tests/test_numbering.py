@@ -1,6 +1,6 @@
 from unittest import TestCase
 
-from hypothesis import given, settings
+from hypothesis import given
 from hypothesis import strategies as st
 
 from velum.document.numbering import numbers, numbers_of
@@ -28,7 +28,6 @@ class Numbers(TestCase):
         sheet = sheet_of(a_document(first, answer_box("box2", y=200)))
         self.assertEqual([prompt.parts[0].number for prompt in sheet.prompts], ["3a", "3b"])
 
-    @settings(deadline=None)
     @given(st.lists(st.text(max_size=12), max_size=8))
     def test_every_field_has_one_and_what_is_set_stands(self, own: list[str]) -> None:
         found = numbers(own)

@@ -1,6 +1,6 @@
 import unittest
 
-from hypothesis import given, settings
+from hypothesis import given
 from hypothesis import strategies as st
 
 from velum.answers.options import picked_in
@@ -169,7 +169,6 @@ class Anything(unittest.TestCase):
         for text in ("", "\n\n", "\t", "  "):
             self.assertEqual(match_key(BOXES, text).matches, [])
 
-    @settings(deadline=None)
     @given(
         st.text() | st.text("1234abAB .):\t\n,;-=Q", max_size=80),
         st.sampled_from([BOXES, CHOICES, numbered("3a", "", "i", "*")]),

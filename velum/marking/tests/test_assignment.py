@@ -1,7 +1,7 @@
 import unittest
 from itertools import permutations
 
-from hypothesis import given, settings
+from hypothesis import given
 from hypothesis import strategies as st
 
 from velum.marking.assignment import best_assignment
@@ -23,7 +23,6 @@ class Assigning(unittest.TestCase):
         with self.assertRaises(ValueError):
             best_assignment([[1, 2]])
 
-    @settings(deadline=None)
     @given(squares)
     def test_no_other_assignment_is_worth_more(self, worth: list[list[int]]) -> None:
         given_to = best_assignment(worth)

@@ -1,7 +1,7 @@
 import unittest
 from fractions import Fraction
 
-from hypothesis import given, settings
+from hypothesis import given
 from hypothesis import strategies as st
 
 from velum.answers.picked import mark_picked
@@ -70,7 +70,6 @@ class InAnyOrder(unittest.TestCase):
         marks = mark_copy(sheet, written("gull", "crab"))
         self.assertEqual([mark.mark.verdict for mark in marks], [Verdict.TEACHER, Verdict.RIGHT])
 
-    @settings(deadline=None)
     @given(st.lists(st.tuples(names.filter(bool), names), min_size=2, max_size=6), st.randoms(use_true_random=False))
     def test_the_order_of_the_answers_does_not_matter(self, pairs: list[tuple[str, str]], luck: object) -> None:
         sheet = pool(tuple(key for key, _ in pairs))

@@ -52,7 +52,7 @@ class Spoilt(unittest.TestCase):
             with self.subTest(name):
                 self.assertEqual(look_at(data), "")
 
-    @settings(max_examples=250, deadline=None)
+    @settings(max_examples=250)
     @given(st.data())
     def test_bytes_changed_anywhere(self, chance: st.DataObject) -> None:
         data = bytearray(samples()[chance.draw(st.sampled_from(sorted(samples())))])
@@ -60,14 +60,14 @@ class Spoilt(unittest.TestCase):
             data[place] = chance.draw(st.integers(0, 255))
         self.assertRegex(look_at(bytes(data)), r"^(paper\.[a-z_]+)?$")
 
-    @settings(max_examples=150, deadline=None)
+    @settings(max_examples=150)
     @given(st.data())
     def test_cut_short_anywhere(self, chance: st.DataObject) -> None:
         data = samples()[chance.draw(st.sampled_from(sorted(samples())))]
         code = look_at(data[: chance.draw(st.integers(0, len(data) - 1))])
         self.assertRegex(code, r"^(paper\.[a-z_]+)?$")
 
-    @settings(max_examples=60, deadline=None)
+    @settings(max_examples=60)
     @given(st.data())
     def test_two_files_in_one(self, chance: st.DataObject) -> None:
         names = st.sampled_from(sorted(samples()))
