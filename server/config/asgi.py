@@ -12,9 +12,12 @@ views = get_wsgi_application()
 # Django must be set up first.
 from server.config.bridge import Bridge  # noqa: E402
 from server.drawing import pool  # noqa: E402
+from velum.answers.dictionary import is_word  # noqa: E402
 
 # A drawing process takes a second to start; the first teacher of the day need not wait for it.
 pool.start()
+# Nor need the first student whose answer is misspelt for the word list.
+is_word("sea")
 
 # More threads would only wait for each other.
 

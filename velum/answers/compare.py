@@ -29,7 +29,7 @@ from velum.answers.quantity import read_quantity, value_and_unit
 from velum.answers.reasons import other_kind
 from velum.answers.text import NormalText, normalise
 from velum.answers.times import compare_ratios, compare_stretches, compare_times, read_ratio, read_time, read_times
-from velum.answers.values import NAMED, compare_values
+from velum.answers.values import CALLED, NAMED, compare_values
 from velum.answers.words import compare_words
 from velum.answers.wrapping import doubts, unwrapped
 from velum.mark import Mark, Verdict, best, blank, for_teacher, right, wrong
@@ -46,8 +46,8 @@ _WORKED = re.compile(r"(?=.*[-+*/×÷·^!])[-\d\s.,()+*/×÷·^!x:=−]+")
 _PLAIN_WORDS = Words()
 _IN_NOTATIONS = (Words, Expression)
 """What is compared by these may be written in a notation of its own."""
-_AS_SET = (reasons.NOT_LOWEST, reasons.NOT_ROUNDED, reasons.OTHER_FORM)
-"""What a teacher has set: nothing around the answer makes up for it."""
+_AS_SET = (reasons.NOT_LOWEST, reasons.NOT_ROUNDED, reasons.OTHER_FORM, reasons.CALLED_OTHERWISE)
+"""What a teacher has set, or the student has said: nothing around the answer makes up for it."""
 
 _UNREADABLE = (
     reasons.NOT_A_TIME,
@@ -64,6 +64,15 @@ _WITH_UNIT = re.compile(r"\s*-?[\d.,]+(?: \S|[^\W\d_]{2})")
 
 _BARE_NUMBER = re.compile(r"[-−\d.,\s]*")
 _SAID_TIME = re.compile(r"\b(?:past|to|o'clock|half|noon|midday|midnight|uhr|heures?|horas?)\b", re.IGNORECASE)
+_NOTE = re.compile(
+    r"\s*[(\[](?:correct )?(?:to )?\d{1,2} ?(?:d\.? ?p\.?|s\.? ?f\.?|decimal places?|significant figures?"
+    r"|sig\.? figs?\.?|marks?|points?)[)\]]\s*$",
+    re.IGNORECASE,
+)
+_BASE_SIXTEEN = re.compile(r"(?=.*\d)(?=.*[A-F])(?:\d{1,2}[A-F]|\d[0-9A-F]{2,7}|[A-F]{2}[0-9A-F]{0,6})")
+"""A number to the base of sixteen, which is no product: 3F."""
+_SAYS_BASE = re.compile(r"^(?:0x|#)|[₀-₉]+$")
+
 _DIMENSIONS = re.compile(r"[1-4]-?D")
 """2D and 3D are no lengths of time, though D may be days."""
 _HALF_OF_DAY = re.compile(r"\d ?[ap](?:m|\. ?m\.?)$", re.IGNORECASE)
@@ -80,11 +89,18 @@ def compare_written(
     """
     if not written.strip():
         return blank()
+    accepted = [without_note(meant) for meant in accepted]
     if comparison is None:
         marks = [_judge_by_looks(written, meant, decimal) for meant in accepted]
     else:
         marks = [_judge(written, meant, comparison, decimal) for meant in accepted]
     return marks[0] if len(marks) == 1 else best(marks)
+
+
+def without_note(meant: str) -> str:
+    """A key without what is noted behind it for who marks: "45.3 (1 d.p.)", "Paris [1 mark]"."""
+    found = _NOTE.search(meant) if meant.rstrip()[-1:] in (")", "]") else None
+    return meant[: found.start()] if found and found.start() else meant
 
 
 def is_refused(
@@ -151,7 +167,9 @@ def steps_of_comparing(written: str, meant: str, comparison: Comparison | None) 
 @lru_cache(maxsize=8_192)
 def guess(meant: str, decimal: DecimalSign = ".") -> Comparison:
     """By what an answer like this is compared: a number is one by its value, all else by its words."""
-    text = meant.strip()
+    text = without_note(meant.strip())
+    if _BASE_SIXTEEN.fullmatch(text):
+        return Words()
     if ":" in text and read_time(text) and len(text.partition(":")[2].strip()) >= 2:
         return Time()
     if _DIMENSIONS.fullmatch(text):
@@ -175,6 +193,8 @@ def guess(meant: str, decimal: DecimalSign = ".") -> Comparison:
     named = NAMED.sub("", text, count=1)
     if named != text and _WITH_UNIT.match(named) and (value := read_quantity(named, decimal)) and value.unit:
         return Number()
+    if _called(text, decimal):
+        return Number()
     if looks_like_formula(text):
         return Formula()
     quantity = read_quantity(text, decimal)
@@ -183,6 +203,13 @@ def guess(meant: str, decimal: DecimalSign = ".") -> Comparison:
     if looks_like_expression(text):
         return Expression()
     return Words()
+
+
+def _called(meant: str, decimal: DecimalSign) -> bool:
+    """Whether a key is a number with what it is called before it."""
+    value = CALLED.sub("", meant, count=1)
+    quantity = read_quantity(value, decimal) if value != meant else None
+    return quantity is not None and quantity.number.sure is not None and not quantity.unknown and _has_digit(value)
 
 
 def second_guess(meant: str, decimal: DecimalSign = ".") -> Comparison | None:
@@ -288,6 +315,9 @@ def _near(written: str, meant: str, rules: Words, decimal: DecimalSign) -> Mark 
         return calculated
     if rules.case_counts and normalise(written) == normalise(meant):
         return None
+    if _BASE_SIXTEEN.fullmatch(meant.strip()):
+        same = normalise(_SAYS_BASE.sub("", written.strip())) == normalise(meant)
+        return right(reasons.SAME_VALUE) if same else None
     return near_words(written, meant, keep_case=rules.case_counts)
 
 

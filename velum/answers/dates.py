@@ -17,7 +17,7 @@ from datetime import date
 from functools import lru_cache
 
 from velum.answers import reasons
-from velum.answers.calendar_names import month_named
+from velum.answers.calendar_names import day_named, month_named
 from velum.answers.number_words import read_ordinal
 from velum.answers.signs import plain_signs
 from velum.mark import Mark, for_teacher, right, wrong
@@ -27,6 +27,7 @@ _ERA = re.compile(r"(?<![a-z])(?:(a\.? ?d\.?|c\.? ?e\.?)|(b\.? ?c\.?(?: ?e\.?)?)
 _AROUND = re.compile(r"^(?:(?:in|on|at|the|of|it|was|is|year|since)[ ,]+)+|,", re.IGNORECASE)
 _OF = re.compile(r" (?:of|de|the) ")
 _DIGITS = re.compile(r"(\d{1,4})(?P<sign>[./-])(\d{1,2})(?P=sign) ?(\d{1,4})")
+_DAY_OF_WEEK = re.compile(r"(?:on )?([^\W\d_]{2,})\.?,?(?: the)? (?=.*\d)", re.IGNORECASE)
 _DAY_FIRST = re.compile(r"(?P<day>[^ ]+(?: [^ \d]+)??)[ .]+(?P<month>[^\W\d_]+)\.?(?: (?P<year>\d{1,4}))?")
 _MONTH_FIRST = re.compile(r"(?P<month>[^\W\d_]+)\.? (?P<day>\d{1,2}(?:st|nd|rd|th)?|[^\W\d_]+)(?: (?P<year>\d{1,4}))?")
 _MONTH = re.compile(r"(?P<month>[^\W\d_]+)\.? (?P<year>\d{3,4})")
@@ -53,7 +54,7 @@ def read_date(written: str) -> frozenset[Date]:
     """What a date may mean; empty: it is none. A year alone is one of three or four digits, or has an era."""
     if len(written) > LONGEST:
         return frozenset()
-    text = _AROUND.sub(" ", plain_signs(written).strip()).rstrip(".")
+    text = _AROUND.sub(" ", _without_day_of_week(plain_signs(written).strip())[1]).rstrip(".")
     era = _ERA.search(text)
     text = " ".join((text[: era.start()] + " " + text[era.end() :] if era else text).split())
     found = _year(text, era is not None) or _in_digits(text) or _in_words(_OF.sub(" ", text))
@@ -63,6 +64,13 @@ def read_date(written: str) -> frozenset[Date]:
         for each in found
         if _exists(each)
     )
+
+
+def _without_day_of_week(text: str) -> tuple[int | None, str]:
+    """The day of the week that stands before a date, and the date without it."""
+    found = _DAY_OF_WEEK.match(text)
+    day = day_named(found[1]) if found else None
+    return (None, text) if found is None or day is None else (day, text[found.end() :])
 
 
 def _year(text: str, has_era: bool) -> list[Date]:
@@ -77,7 +85,8 @@ def _in_digits(text: str) -> list[Date]:
     if len(one) >= 3:
         return [Date(int(one), int(two), int(three))] if len(three) <= 2 else []
     years = [int(three)] if len(three) >= 3 else [1900 + int(three), 2000 + int(three)]
-    orders = {(int(one), int(two)), (int(two), int(one))}
+    # With full stops the day comes first, wherever dates are written so.
+    orders = {(int(one), int(two))} if found["sign"] == "." else {(int(one), int(two)), (int(two), int(one))}
     return [Date(year, month, day) for year in years for day, month in orders]
 
 
@@ -131,8 +140,13 @@ def compare_dates(written: str, meant: str) -> Mark | None:
         return None
     if not answers and (bare := re.fullmatch(r"\D{0,12}?(\d{1,4})", written.strip())) and not _ERA.search(written):
         answers = frozenset({Date(int(bare[1]))})
+    if not answers and day_named(written) is not None and day_named(written) == _without_day_of_week(meant.strip())[0]:
+        return for_teacher(reasons.PART_OF_DATE)
     if not answers:
         return wrong(reasons.NOT_A_DATE)
+    said, asked = (_without_day_of_week(text.strip())[0] for text in (written, meant))
+    if None not in (said, asked) and said != asked:
+        return wrong(reasons.OTHER_DATE)
     if answers & keys:
         return right(reasons.SAME_DATE) if answers == keys or len(answers) == 1 else for_teacher(reasons.DAY_OR_MONTH)
     if any(key.holds(answer) or answer.holds(key) for key in keys for answer in answers):

@@ -12,6 +12,7 @@ from rapidfuzz import fuzz
 
 from velum.answers import reasons
 from velum.answers.chemistry import names, read_formula
+from velum.answers.dictionary import is_form_of, is_word
 from velum.answers.elements import element_called
 from velum.answers.number_words import read_words_abroad
 from velum.answers.same_words import COMPASS, is_number_in_words, of_calendar, says_the_same
@@ -140,8 +141,8 @@ def _doubt(answer: Sequence[str], key: Sequence[str], written: str, meant: str) 
     if counts and counts != said and sorted(counts) == sorted(said):
         # A list of numbers in another order, or things with each other's numbers.
         return reasons.OTHER_ORDER if len(counts) == len(wanted) else None
-    if counts and not said:
-        return None  # what is counted, without how many
+    if counts and not set(counts) & set(said):
+        return None  # what is counted, without how many, or with other numbers
     found = [_found(word, given, lenient=len(wanted) > 1) for word in wanted]
     there = sum(_found(word, answer, lenient=len(wanted) > 1) for word in key)
     lead = 1 if len(key) > 1 and key[0] in LEADS | ARTICLES else 0
@@ -229,7 +230,9 @@ def _nearly(one: str, other: str) -> bool:
     if one[:_BEGINNING] != other[:_BEGINNING]:
         return False
     alike = next((i for i, (a, b) in enumerate(zip(one, other, strict=False)) if a != b), shorter)
-    return alike >= max(_BEGINNING, 0.6 * shorter, 0.45 * longer)
+    # Of two words that there are, more has to be alike: chlorine is no slip of chlorophyll, nor of its family.
+    share = 0.7 if is_word(one) and is_word(other) and not is_form_of(one, other) else 0.6
+    return alike >= max(_BEGINNING, share * shorter, 0.45 * longer)
 
 
 def _have_other_beginnings(one: str, other: str) -> bool:
@@ -243,7 +246,8 @@ def _have_other_beginnings(one: str, other: str) -> bool:
 
 def _slipped(one: str, other: str, shorter: int, longer: int) -> bool:
     """Whether so few letters differ that it may be a slip. In a word of four, another letter makes another word."""
-    if distance(one, other, _looked_at(shorter)) is None:
+    slips = distance(one, other, _looked_at(shorter))
+    if slips is None or (slips > 1 and is_word(one) and is_word(other) and not is_form_of(one, other)):
         return False
     return longer > 4 or shorter != longer or sorted(one) == sorted(other)
 

@@ -1,4 +1,5 @@
-"""Numbers that belong together in an order: coordinates such as (3, 4), and a quotient with its remainder, 3 r 2.
+"""Numbers that belong together: coordinates such as (3, 4), a quotient with its remainder, 3 r 2, and the sides of
+something, 4 cm by 3 cm.
 
 >>> read_paired("(3; 4)", ".") == read_paired("x = 3, y = 4", ".") == read_paired("3,4", ".")
 True
@@ -11,6 +12,7 @@ from fractions import Fraction
 
 from velum.answers import reasons
 from velum.answers.number import DecimalSign, read_number
+from velum.answers.quantity import Quantity, read_quantity
 from velum.mark import Mark, for_teacher, right, wrong
 
 _LONGEST = 80
@@ -19,6 +21,7 @@ _COMPONENT = re.compile(r"([-+−]? ?)(\d+(?:[.,]\d+)?)? ?([ijk])")
 _VECTOR = re.compile(r"(?:[-+−]? ?\d*(?:[.,]\d+)? ?i) ?[-+−] ?\d*(?:[.,]\d+)? ?j(?: ?[-+−] ?\d*(?:[.,]\d+)? ?k)?")
 _REMAINDER = re.compile(r"(-?\d{1,12}) ?(?:r|rem|remainder|rest)\.? ?(?:of ?)?(\d{1,12})", re.IGNORECASE)
 _MORE = re.compile(r"\s*\d+(?:\s*[.,]\d|\s+\D*\d|\s*[½¼¾⅓⅔⅕])")
+_BY = re.compile(r" by |(?<=[\w. ])[x×*](?=[ \d])")
 _PARTS = re.compile(r"\s*[,;|]\s*|\s+and\s+")
 _NAME = re.compile(r"^\s*[a-zA-Z]\s*=\s*")
 
@@ -61,6 +64,42 @@ def compare_vectors(written: str, meant: str, decimal: DecimalSign) -> Mark | No
     return for_teacher(reasons.FORM_LOOK) if same else wrong(reasons.OTHER_VALUE)
 
 
+def _sides(text: str, decimal: DecimalSign) -> list[Quantity]:
+    """The sides of something, in an order of their own; a unit behind the last one is all others' too. Empty: none."""
+    parts = _BY.split(text.strip())
+    sides = [read_quantity(part.strip(), decimal) for part in parts] if 2 <= len(parts) <= 3 else []
+    known = [side for side in sides if side and side.number.sure is not None and not side.unknown]
+    if len(known) < max(2, len(parts)):
+        return []
+    last = known[-1].unit
+    return [side if side.unit else Quantity(side.number, last) for side in known]
+
+
+def _key_sides(meant: str, decimal: DecimalSign) -> list[Quantity]:
+    """The sides that a key says, with "by" between them or a unit of length behind each."""
+    sides = _sides(meant, decimal)
+    lengths = bool(sides) and all(side.unit and side.unit.kind == "length" for side in sides)
+    said = " by " in meant or all(any(map(str.isalpha, part)) for part in _BY.split(meant))
+    return sides if lengths and said else []
+
+
+def _compare_sides(written: str, key: list[Quantity], decimal: DecimalSign) -> Mark:
+    answer = _sides(written, decimal)
+
+    def sizes(sides: list[Quantity], *, bare: bool = False) -> list[tuple[str, Fraction]]:
+        return sorted(
+            (side.unit.kind, side.number.sure * side.unit.size) if side.unit and not bare else ("", side.number.sure)
+            for side in sides
+            if side.number.sure is not None
+        )
+
+    if sizes(answer) == sizes(key):
+        return right(reasons.SAME_VALUE)
+    if answer and answer[-1].unit is None and sizes(answer, bare=True) == sizes(key, bare=True):
+        return for_teacher(reasons.UNIT_LEFT_OUT)
+    return wrong(reasons.OTHER_VALUE)
+
+
 def compare_paired(written: str, meant: str, decimal: DecimalSign) -> Mark | None:
     """Mark one answer against coordinates or a remainder; None when the key is neither."""
     if (remainder := read_remainder(meant)) is not None:
@@ -68,6 +107,8 @@ def compare_paired(written: str, meant: str, decimal: DecimalSign) -> Mark | Non
         if said is None and re.findall(r"\d+", written)[:1] == [str(remainder[0])] and _MORE.match(written):
             return for_teacher(reasons.REMAINDER_UNSAID)  # 5.4, 5 2/5, 5 and 2 over: of what was divided, only it knows
         return right(reasons.SAME_VALUE) if said == remainder else wrong(reasons.OTHER_VALUE)
+    if sides := _key_sides(meant, decimal):
+        return _compare_sides(written, sides, decimal)
     if not _KEY.fullmatch(meant.strip()) or not (key := read_paired(meant, decimal)):
         return None
     answer = read_paired(written, decimal)

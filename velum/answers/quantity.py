@@ -8,7 +8,7 @@ from functools import lru_cache
 from velum.answers.number import LONGEST, DecimalSign, Reading, read_number
 from velum.answers.number_words import begins_number, read_words
 from velum.answers.signs import DECIMAL, plain_signs
-from velum.answers.units import MONEY, Unit, read_unit
+from velum.answers.units import MONEY, Unit, as_rate, read_unit
 
 _MOST_LETTERS = 40
 _BEGINNINGS = f"0123456789.,+-({DECIMAL}"
@@ -57,8 +57,9 @@ def read_quantity(written: str, decimal: DecimalSign = ".") -> Quantity | None:
     number = read_number(written, decimal)
     if number is not None:
         return Quantity(number, None, spelled="million" if _MILLIONS.search(written) else "")
-    text = plain_signs(written)
-    if _LENGTH_OF_TIME.search(text) and (text[:1].isalpha() or _CLOCK.fullmatch(text) or " and " in text):
+    text = as_rate(plain_signs(written))
+    said = text[:1].isalpha() or _CLOCK.fullmatch(text) or " and " in text
+    if said and _LENGTH_OF_TIME.search(text) and " per " not in text:
         text = _in_digits(text)
     if (found := _MONEY_FIRST.fullmatch(text)) and (money := _money_first(found, decimal)):
         return money

@@ -47,6 +47,7 @@ UNIT_LEFT_OUT = Sentence("unit_left_out", "equal in value, but without its unit:
 UNIT_INCOMPLETE = Sentence("unit_incomplete", "the right number, with a part of its unit: please look")
 PERCENT_MISSING = Sentence("percent_missing", "the right number, but without its percent sign: please look")
 ROUNDED = Sentence("rounded", "the right number rounded, or with more figures: please look")
+CALLED_OTHERWISE = Sentence("called_otherwise", "the right number, called something else: please look")
 UNIT_UNASKED = Sentence("unit_unasked", "equal in value; a unit was not asked for: please look")
 UNIT_UNKNOWN = Sentence("unit_unknown", "an unknown unit: please look")
 OTHER_UNIT = Sentence("other_unit", "right number, another unit")

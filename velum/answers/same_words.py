@@ -13,11 +13,13 @@ from velum.answers.calendar_names import day_named, month_named
 from velum.answers.signs import plain_signs
 from velum.answers.small_words import ENGLISH_ARTICLES, FILLERS, LEADS
 from velum.answers.units import read_unit
-from velum.answers.word_tokens import ROMAN, ROMANS, as_number, spelled_out, tokens_of, without_fillers
+from velum.answers.word_tokens import ROMAN, ROMANS, as_number, spelled_out, together, tokens_of, without_fillers
 
 _LIST = re.compile(r"\s*(?:[,;/&\n+]|\b(?:and|und|et|y|e|en|og|och|i)\b)\s*")
 
 _SEPARATED = re.compile(r"[,;/&\n+]|\band\b")
+
+_LETTERS_OF_OPTIONS = re.compile(r"[a-zA-Z](?:\s*(?:[,;/&+]|\band\b)\s*[a-zA-Z])+")
 
 COMPASS = {"n": "north", "s": "south", "e": "east", "w": "west"}
 
@@ -53,6 +55,8 @@ _AUXILIARIES = frozenset(
 
 def says_the_same(answer: Sequence[str], key: Sequence[str], written: str, meant: str) -> bool:
     wanted = _forms(tuple(key))
+    if len(key) == 1 and len(key[0]) == 1 and _LETTERS_OF_OPTIONS.fullmatch(written.strip()):
+        return False  # several letters were picked: the A of "A, B" is no article
     if _one_of(answer, wanted) or _is_short_for(answer, key):
         return True
     if len(key) == 1 and len(answer) == 1 and (named := of_calendar(key[0])) is not None:
@@ -63,7 +67,8 @@ def says_the_same(answer: Sequence[str], key: Sequence[str], written: str, meant
     if bare and bare != list(answer) and _one_of(bare, wanted):
         return True
     spelled = spelled_out(key)
-    if len(spelled) > 1 and spelled[0].isdigit() and spelled_out(answer) == spelled[:1] and spelled[1].isalpha():
+    counted = len(spelled) > 1 and spelled[0].isdigit() and all(map(str.isalpha, spelled[1:]))
+    if counted and spelled[1] != "and" and spelled_out(answer) == spelled[:1]:
         return True  # 3 where 3 boats were asked for
     if spelled_out(answer) == spelled and not is_number_in_words(key):
         return True
@@ -115,11 +120,11 @@ def _one_of(tokens: Sequence[str], wanted: frozenset[str]) -> bool:
 @lru_cache(maxsize=8_192)
 def _forms(tokens: tuple[str, ...]) -> frozenset[str]:
     """The ways to write words together, without what may stand in front; never all taken away."""
-    forms = {"".join(tokens)}
+    forms = {together(tokens)}
     rest = list(tokens)
     while len(rest) > 1 and rest[0] in LEADS:
         rest = rest[1:]
-        forms.add("".join(rest))
+        forms.add(together(rest))
     return frozenset(forms)
 
 
@@ -145,9 +150,9 @@ def _is_same_list(written: str, meant: str) -> bool:
     wanted, given = items_of(meant), items_of(written)
     if len(wanted) < 2:
         return False
-    if wanted == given or "".join(wanted) == "".join(given):
+    if wanted == given or together(wanted) == together(given):
         return True
-    if any(item[:1].isdigit() for item in wanted):
+    if any(item.isdigit() for item in wanted):
         return False  # numbers may be asked for in an order
     if Counter(wanted) == Counter(given):
         return True

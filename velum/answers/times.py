@@ -207,6 +207,12 @@ _BETWEEN_NUMBERS = re.compile(r"(?<=\d) ?(?:[-/–]|\band\b|\bin\b|,) ?(?=\d)")
 """What stands between the numbers of a ratio that is not written as one."""
 
 
+def _is_quotient(written: str, ratio: tuple[Fraction, ...]) -> bool:
+    """Whether a number is what a ratio of two comes to: 0.75 for 3 : 4."""
+    number = read_number(written)
+    return bool(number and len(ratio) == 2 and ratio[1] and number.sure == ratio[0] / ratio[1])
+
+
 def compare_ratios(written: str, meant: str, rules: Ratio) -> Mark | None:
     """Mark one answer against one right ratio; None when the key itself is no ratio."""
     key, answer = read_ratio(meant), read_ratio(written)
@@ -215,7 +221,9 @@ def compare_ratios(written: str, meant: str, rules: Ratio) -> Mark | None:
     if not answer:
         other = read_ratio(_BETWEEN_NUMBERS.sub(":", written))
         same = len(other) == len(key) and all(a * sum(key) == k * sum(other) for a, k in zip(other, key, strict=True))
-        return for_teacher(reasons.RATIO_OTHERWISE) if same else wrong(reasons.NOT_A_RATIO)
+        return (
+            for_teacher(reasons.RATIO_OTHERWISE) if same or _is_quotient(written, key) else wrong(reasons.NOT_A_RATIO)
+        )
     if len(key) != len(answer) or any(a * sum(key) != k * sum(answer) for a, k in zip(answer, key, strict=True)):
         return wrong(reasons.OTHER_RATIO)
     if rules.lowest_terms and (any(a.denominator != 1 for a in answer) or gcd(*map(int, answer)) != 1):

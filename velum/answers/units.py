@@ -82,6 +82,7 @@ _OTHERS: dict[str, tuple[str, int | Fraction]] = {
     "week": ("time", 604_800),
     "t": ("mass", 1000),
     "tonne": ("mass", 1000),
+    "mole": ("amount of substance", 1),
     "ha": ("area", 10_000),
     "hectare": ("area", 10_000),
     "in": ("length", _YARD / 36),
@@ -94,6 +95,7 @@ _OTHERS: dict[str, tuple[str, int | Fraction]] = {
     "yard": ("length", _YARD),
     "mi": ("length", 1760 * _YARD),
     "mile": ("length", 1760 * _YARD),
+    "ltr": ("volume", Fraction(1, 1000)),
     "pint": ("volume", _PINT),
     "quart": ("volume", 2 * _PINT),
     "gallon": ("volume", 8 * _PINT),
@@ -127,8 +129,11 @@ _DEGREES |= {"degrees celsius": _CELSIUS, "degrees fahrenheit": _FAHRENHEIT, "�
 MONEY = "money "
 """What kinds of money begin with; behind it stands the currency's code, or nothing for hundredths of any."""
 
-_NEGATIVE = re.compile(r"^([^\W\d_]{1,3}?)[ ·*.]?([^\W\d_]{1,2})\^\(?-([123])\)?$")
+_NEGATIVE = re.compile(r"^([^\W\d_]{1,3}?)[ ·*.]?([^\W\d_]{1,2})\^?\(?-([123])\)?$")
 """A unit divided by another, written with a negative power: m s^-2."""
+
+_EACH = re.compile(r"(?<=s|m|g) (?:an?|each|every) (?=hour|minute|second|day|week|kilo|gram|litre|liter|metre|meter)")
+"""As rates are said: miles an hour."""
 
 _RAISED_IN_WORDS = re.compile(r"(.+) (squared|cubed)")
 _SHORT_PLURAL = re.compile(r"(?:[kcm]?m|k?g|m?l|h|hr|min|sec)s")
@@ -145,22 +150,32 @@ _LONGEST = 40
 @lru_cache(maxsize=4_096)
 def read_unit(written: str) -> Unit | None:
     """The unit of that name, or None."""
-    text = _NEGATIVE.sub(_below, " ".join(written.split()))
+    text = as_rate(_NEGATIVE.sub(_below, " ".join(written.split())))
     if not text or len(text) > _LONGEST:
         return None
     if found := _DEGREES.get(text.lower().replace("° ", "°")):
         return found
     text = _EACH_TIME_AGAIN.sub(r"/\1^2", text.replace("/hr", "/h"))
-    if raised := _RAISED_IN_WORDS.fullmatch(text):
-        return _to_the(_single(raised[1]), 2 if raised[2] == "squared" else 3)
     for bar in ("/", " per "):
         if text.count(bar) == 1:
-            above, below = (_powered(part.strip()) for part in text.split(bar))
+            above, below = (_raised(part.strip()) for part in text.split(bar))
             if above is None or below is None:
                 return None
             kind = _QUOTIENTS.get((above.kind, below.kind), f"{above.kind} per {below.kind}")
             return Unit(kind, above.size / below.size)
-    return _powered(text) or _money(text)
+    return _raised(text) or _money(text)
+
+
+def _raised(text: str) -> Unit | None:
+    """A unit by itself, to a power that may be said in words."""
+    if raised := _RAISED_IN_WORDS.fullmatch(text):
+        return _to_the(_single(raised[1]), 2 if raised[2] == "squared" else 3)
+    return _powered(text)
+
+
+def as_rate(text: str) -> str:
+    """A rate with its "per" said: miles per hour for miles an hour."""
+    return _EACH.sub(" per ", text)
 
 
 def _money(text: str) -> Unit | None:

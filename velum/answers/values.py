@@ -21,6 +21,9 @@ from velum.sentence import Sentence
 NAMED = re.compile(r"^\s*[^\W\d_]\s*=")
 """A letter that the number is the value of, as in x = 3."""
 
+CALLED = re.compile(r"^\s*(?:the )?([^\W\d_]{3,}(?: [^\W\d_]+)?)\s*(?:=|:(?= ))\s*", re.IGNORECASE)
+"""What a number is called, as in mean = 12.5."""
+
 _NOUN = re.compile(r"[^\W\d_]+(?:[ '-][^\W\d_]+){0,2}")
 """What is counted: up to three words, as in 8 apples."""
 
@@ -28,6 +31,8 @@ _FLAT = re.compile(r"(\d(?:[.,]\d+)?) ?[*x] ?10 ?(-\d{1,2}|\d{1,2})")
 _STANDARD = re.compile(r"(-?\d+(?:[.,]\d+)?)(?: ?[*x·] ?10 ?\^ ?\(?-?\d+|e-?\d+)", re.IGNORECASE)
 _MIXED = re.compile(r"(\d+)?(?:(?<=\d)(?: and | +|(?=[½-¾⅐-⅞])))?(?:[½-¾⅐-⅞]|(?<!\d)(\d+) ?/ ?(\d+))")
 _CLOCK = re.compile(r"(\d{1,2})[:.]([0-5]\d)")
+
+_HOURS_AND_MINUTES = re.compile(r"\d+ ?(?:h|hrs?|hours?)\.?,?(?: and)? ?\d+ ?(?:m|mins?|minutes?)\.?", re.IGNORECASE)
 
 _LEAST_FIGURES = 2
 """Figures that a rounded value has at least, to be near a right one that has no end."""
@@ -44,12 +49,15 @@ def compare_values(written: str, meant: str, rules: Number, decimal: DecimalSign
     if key is None or key.number.sure is None:
         return None
     answer = read_quantity(written, decimal)
-    if answer is None and "=" in written:
-        answer = read_quantity(NAMED.sub("", written, count=1), decimal)
+    called = ""
+    if answer is None:
+        bare, called = _uncalled(written)
+        answer = read_quantity(bare, decimal)
     if _is_year(written, key):
         return right(reasons.SAME_VALUE)
     if _is_clock(written, key):
-        return for_teacher(reasons.TIME_OR_LENGTH)
+        plain = ":" in written and _HOURS_AND_MINUTES.fullmatch(meant.strip())  # it can be nothing else
+        return right(reasons.SAME_VALUE) if plain else for_teacher(reasons.TIME_OR_LENGTH)
     if answer is None:
         return wrong(reasons.NOT_A_NUMBER)
     if _is_power_laid_flat(written, key, decimal):
@@ -61,8 +69,12 @@ def compare_values(written: str, meant: str, rules: Number, decimal: DecimalSign
     if number.sure is not None:
         value = unit.convert(number.sure)
         refusal = accepts(value)
+        if refusal is None and called and _uncalled(meant)[1] not in ("", called):
+            return for_teacher(reasons.CALLED_OTHERWISE)
         if refusal is None:
             return _of_right_value(written, value, number, key.number.sure, rules, unit.mark)
+        if unit.offset and not unit.refuses and _is_rounded_on_its_scale(number.sure, unit, key.number.sure):
+            return right(reasons.SAME_VALUE)
         if unit.refuses or not _may_be_rounded(value, number, key.number, rules):
             problem = _other(unit, refusal)
         else:
@@ -165,7 +177,21 @@ def _may_be_rounded(value: Fraction, number: Reading, key: Reading, rules: Numbe
 def _key(meant: str, decimal: DecimalSign) -> Quantity | None:
     """A right answer as it is read: a class is marked against the same few."""
     quantity = read_quantity(meant, decimal)
-    return read_quantity(NAMED.sub("", meant, count=1), decimal) if quantity is None and "=" in meant else quantity
+    return read_quantity(_uncalled(meant)[0], decimal) if quantity is None else quantity
+
+
+def _uncalled(text: str) -> tuple[str, str]:
+    """A text without what a number is called in it, and that in small letters."""
+    if "=" in text and (bare := NAMED.sub("", text, count=1)) != text:
+        return bare, ""
+    found = CALLED.match(text)
+    return (text[found.end() :], found[1].casefold()) if found else (text, "")
+
+
+def _is_rounded_on_its_scale(said: Fraction, unit: "_OfUnit", key: Fraction) -> bool:
+    """Whether a value on a scale that begins elsewhere is the key's to its own places: 373 K for 100 °C."""
+    places = decimal_places(said)
+    return places is not None and abs((key - unit.offset) / unit.factor - said) * 2 <= Fraction(1, 10**places)
 
 
 @dataclass(frozen=True, slots=True)

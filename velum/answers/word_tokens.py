@@ -99,7 +99,15 @@ def without_lead(tokens: Sequence[str]) -> Sequence[str]:
 
 
 def bare(tokens: Sequence[str]) -> str:
-    return "".join(without_lead(tokens))
+    return together(without_lead(tokens))
+
+
+def together(tokens: Sequence[str]) -> str:
+    """Words written as one; numbers that stand beside each other stay two."""
+    said = ""
+    for token in tokens:
+        said += f" {token}" if said[-1:].isdigit() and token[:1].isdigit() else token
+    return said
 
 
 def without_accents_at_all(text: str) -> str:

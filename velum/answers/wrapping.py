@@ -13,7 +13,7 @@ from collections.abc import Iterator
 
 from velum.answers.small_words import FILLERS
 
-_SIGNS = re.compile(r"^(?:[=≈~≃≅→⇒∴:•]|[-=]>|\.\.\.|…)\s*(?=\S)")
+_SIGNS = re.compile(r"^(?:0b(?=[01]{2})|[=≈~≃≅→⇒∴:•]|[-=]>|\.\.\.|…)\s*(?=\S)")
 _STOPS = re.compile(r"\s*[!?,;:.…]+$")
 _BRACKETS = {"(": ")", "[": "]", '"': '"', "'": "'", "“": "”", "‘": "’", "«": "»", "„": "“", "»": "«", "*": "*"}
 

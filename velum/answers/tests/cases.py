@@ -417,7 +417,7 @@ GROUPS = [
             ("3:4", "6:8", R, "same_ratio"),
             ("3:4", "3 to 4", R, "same_ratio"),
             ("3:4", "4:3", W, "other_ratio"),
-            ("3:4", "0.75", W, "not_a_ratio"),
+            ("3:4", "0.75", T, "ratio_otherwise"),
             ("1:2:3", "2:4:6", R, "same_ratio"),
             ("1:2:3", "1:2", W, "other_ratio"),
         ],

@@ -12,9 +12,9 @@
   function inWordsOf(question: Question): string {
     const verdict = working.verdict(question);
     return [
-      working.isBlank(question) ? "blank" : "answered",
+      working.isBlank(question) ? /* @wc-include */ "blank" : /* @wc-include */ "answered",
       ...(verdict ? [inWords(verdict.verdict, triesBefore(verdict))] : []),
-      ...(working.flags.has(question.name) ? ["to come back to"] : []),
+      ...(working.flags.has(question.name) ? [/* @wc-include */ "to come back to"] : []),
     ].join(", ");
   }
 
