@@ -9,6 +9,7 @@ from velum.kinds.answer_box import ANSWER_BOX
 from velum.kinds.by_kind import ByKind
 from velum.kinds.choice import CHOICE
 from velum.kinds.kind import AnswerBase, FieldBase, KeyBase, Kind, PromptBase
+from velum.kinds.pieces import PIECES
 from velum.kinds.tick_places import TICK_PLACES
 
 AnyKind: TypeAlias = Kind[Any, Any, Any, Any]
@@ -22,7 +23,7 @@ def registry(*kinds: AnyKind) -> dict[str, AnyKind]:
     return by_name
 
 
-KINDS = registry(ANSWER_BOX, CHOICE, TICK_PLACES)
+KINDS = registry(ANSWER_BOX, CHOICE, TICK_PLACES, PIECES)
 
 
 def _all() -> dict[str, AnyKind]:

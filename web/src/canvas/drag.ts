@@ -35,10 +35,11 @@ export function drag(
   view: Viewport,
   gesture: Gesture,
   target = press.currentTarget as HTMLElement, // an event forgets it once it has been told
+  scroller = scrollerOf(target),
 ): void {
   const tremble = TREMBLE[press.pointerType as keyof typeof TREMBLE] ?? TREMBLE.mouse;
   const from = view.toPage({ x: press.clientX, y: press.clientY });
-  const scroller = scrollerOf(target);
+
   let last: PointerEvent = press;
   let frame = 0;
   let dragged = false;
@@ -165,7 +166,7 @@ export function mayHold(element: HTMLElement): () => void {
 }
 
 /** The element that scrolls what is pressed. */
-function scrollerOf(element: HTMLElement): HTMLElement | null {
+export function scrollerOf(element: HTMLElement): HTMLElement | null {
   for (let at = element.parentElement; at; at = at.parentElement) {
     const { overflowX, overflowY } = getComputedStyle(at);
     if (/auto|scroll/.test(overflowX + overflowY)) return at;

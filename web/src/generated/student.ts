@@ -261,6 +261,49 @@ export interface components {
                  * @constant
                  */
                 version: 2;
+            } | {
+                /**
+                 * Kind
+                 * @default pieces
+                 * @constant
+                 */
+                kind: "pieces";
+                /**
+                 * Rank
+                 * @default 0
+                 */
+                rank: number;
+                /**
+                 * Size
+                 * @default 1
+                 */
+                size: number;
+                /**
+                 * Slot
+                 * @default
+                 */
+                slot: string | "";
+                /**
+                 * Turn
+                 * @default 0
+                 */
+                turn: number;
+                /**
+                 * Version
+                 * @default 1
+                 * @constant
+                 */
+                version: 1;
+                /**
+                 * X
+                 * @default 0.5
+                 */
+                x: number;
+                /**
+                 * Y
+                 * @default 0.5
+                 */
+                y: number;
             }) | null;
             /** Entry */
             entry: string;
@@ -323,6 +366,24 @@ export interface components {
                  * @constant
                  */
                 version: 2;
+            } | {
+                /**
+                 * Kind
+                 * @default pieces
+                 * @constant
+                 */
+                kind: "pieces";
+                /**
+                 * Moves
+                 * @default []
+                 */
+                moves: components["schemas"]["Move"][];
+                /**
+                 * Version
+                 * @default 1
+                 * @constant
+                 */
+                version: 1;
             }) | null;
             /** Field Id */
             field_id: string;
@@ -524,6 +585,15 @@ export interface components {
             stroke: components["schemas"]["Stroke"];
         };
         /**
+         * Move
+         * @description A piece, by its name or that of a copy, and where it was laid last.
+         */
+        Move: {
+            laid: components["schemas"]["PieceLaid"];
+            /** Piece */
+            piece: string;
+        };
+        /**
          * Option
          * @description An option: a bare letter, words, or a picture, of which the words then say what it shows.
          *
@@ -641,6 +711,99 @@ export interface components {
             picture: string;
         };
         /**
+         * Piece
+         * @description ``copies``: how many of it there are, in a stack when more than one; None: a stack without end.
+         *
+         *     ``width`` and ``height`` are in points; None: as large as its words need.
+         */
+        Piece: {
+            /**
+             * Copies
+             * @default 1
+             */
+            copies: number | null;
+            /** Height */
+            height?: number | null;
+            /** Id */
+            id: string;
+            /**
+             * Look
+             * @default tile
+             * @enum {string}
+             */
+            look: "tile" | "bare" | "ring" | "frame" | "cross" | "underline";
+            /** Picture */
+            picture?: string | null;
+            /**
+             * Resizes
+             * @default false
+             */
+            resizes: boolean;
+            /**
+             * Turns
+             * @default false
+             */
+            turns: boolean;
+            /** Width */
+            width?: number | null;
+            /**
+             * Words
+             * @default
+             */
+            words: string;
+        };
+        /**
+         * PieceLaid
+         * @description The slot that a piece lies in; empty: it is back where it waits.
+         *
+         *     ``x`` and ``y`` are where its middle lies in a loose slot, in shares of the slot; ``rank`` orders the pieces of any
+         *     other one. ``turn`` is in degrees, clockwise; ``size`` is how much larger it is than it was.
+         */
+        PieceLaid: {
+            /**
+             * Kind
+             * @default pieces
+             * @constant
+             */
+            kind: "pieces";
+            /**
+             * Rank
+             * @default 0
+             */
+            rank: number;
+            /**
+             * Size
+             * @default 1
+             */
+            size: number;
+            /**
+             * Slot
+             * @default
+             */
+            slot: string | "";
+            /**
+             * Turn
+             * @default 0
+             */
+            turn: number;
+            /**
+             * Version
+             * @default 1
+             * @constant
+             */
+            version: 1;
+            /**
+             * X
+             * @default 0.5
+             */
+            x: number;
+            /**
+             * Y
+             * @default 0.5
+             */
+            y: number;
+        };
+        /**
          * Point
          * @description A place in points from the top left of a page.
          */
@@ -728,6 +891,49 @@ export interface components {
                  * @constant
                  */
                 version: 2;
+            } | {
+                /**
+                 * Kind
+                 * @default pieces
+                 * @constant
+                 */
+                kind: "pieces";
+                /**
+                 * Rank
+                 * @default 0
+                 */
+                rank: number;
+                /**
+                 * Size
+                 * @default 1
+                 */
+                size: number;
+                /**
+                 * Slot
+                 * @default
+                 */
+                slot: string | "";
+                /**
+                 * Turn
+                 * @default 0
+                 */
+                turn: number;
+                /**
+                 * Version
+                 * @default 1
+                 * @constant
+                 */
+                version: 1;
+                /**
+                 * X
+                 * @default 0.5
+                 */
+                x: number;
+                /**
+                 * Y
+                 * @default 0.5
+                 */
+                y: number;
             }) | null;
             /** Entry */
             entry: string;
@@ -909,9 +1115,97 @@ export interface components {
                  *     }
                  */
                 style: components["schemas"]["Style"];
+            } | {
+                box: components["schemas"]["Box"];
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default pieces
+                 * @constant
+                 */
+                kind: "pieces";
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /** Page */
+                page: string;
+                /** Parts */
+                parts: components["schemas"]["PartPrompt"][];
+                /** Pieces */
+                pieces: components["schemas"]["Piece"][];
+                /** Shuffled */
+                shuffled: boolean;
+                /** Slots */
+                slots: components["schemas"]["Slot"][];
+                /**
+                 * @default {
+                 *       "border": "thin",
+                 *       "fill": "film",
+                 *       "see_through": true,
+                 *       "size": null,
+                 *       "colour": null,
+                 *       "align": "start"
+                 *     }
+                 */
+                style: components["schemas"]["Style"];
+                /**
+                 * Tray
+                 * @enum {string}
+                 */
+                tray: "page" | "beside";
             })[];
             /** Title */
             title: string;
+        };
+        /**
+         * Slot
+         * @description A place for pieces on a page: exactly one, up to ``most``, or any number (None).
+         *
+         *     In a ``loose`` slot pieces lie where they are put down, and may have places of their own; else they stand in a row.
+         *     ``overlap``: what two others have in common, as in a diagram of circles; it is where both are.
+         */
+        Slot: {
+            box: components["schemas"]["Box"];
+            /**
+             * Counts
+             * @default false
+             */
+            counts: boolean;
+            /** Id */
+            id: string;
+            /**
+             * Loose
+             * @default false
+             */
+            loose: boolean;
+            /**
+             * Most
+             * @default 1
+             */
+            most: number | null;
+            /**
+             * Name
+             * @default
+             */
+            name: string;
+            /** Overlap */
+            overlap?: string[] | null;
+            /** Page */
+            page: string;
+            /**
+             * Shape
+             * @default box
+             * @enum {string}
+             */
+            shape: "box" | "ellipse";
+            /**
+             * Shown
+             * @default true
+             */
+            shown: boolean;
         };
         /**
          * Spot

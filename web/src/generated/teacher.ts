@@ -654,6 +654,24 @@ export interface components {
                  * @constant
                  */
                 version: 2;
+            } | {
+                /**
+                 * Kind
+                 * @default pieces
+                 * @constant
+                 */
+                kind: "pieces";
+                /**
+                 * Moves
+                 * @default []
+                 */
+                moves: components["schemas"]["Move"][];
+                /**
+                 * Version
+                 * @default 1
+                 * @constant
+                 */
+                version: 1;
             }) | null;
             /** Field Id */
             field_id: string;
@@ -707,6 +725,33 @@ export interface components {
              * @default 1
              */
             step: number;
+        };
+        /**
+         * Belongs
+         * @description What belongs in a slot, or in a region of a loose one. A piece of a stack is named once for each copy.
+         */
+        Belongs: {
+            /**
+             * Asks
+             * @default these
+             * @enum {string}
+             */
+            asks: "these" | "only" | "at_least" | "count" | "as_many";
+            /**
+             * Count
+             * @default 0
+             */
+            count: number;
+            /** Like */
+            like?: string | null;
+            /**
+             * Pieces
+             * @default []
+             */
+            pieces: string[];
+            region?: components["schemas"]["Region"] | null;
+            /** Slot */
+            slot: string;
         };
         /**
          * Between
@@ -958,6 +1003,95 @@ export interface components {
                 /** Spots */
                 spots: components["schemas"]["Spot"][];
                 style?: components["schemas"]["Style"] | null;
+            } | {
+                box: components["schemas"]["Box"];
+                /**
+                 * Counted
+                 * @default each
+                 * @enum {string}
+                 */
+                counted: "each" | "all" | "pairs";
+                /**
+                 * Hint
+                 * @default
+                 */
+                hint: string;
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default pieces
+                 * @constant
+                 */
+                kind: "pieces";
+                /**
+                 * Locked
+                 * @default false
+                 */
+                locked: boolean;
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /**
+                 * Number
+                 * @default
+                 */
+                number: string;
+                /**
+                 * Order Counts
+                 * @default false
+                 */
+                order_counts: boolean;
+                /** Page */
+                page: string;
+                /**
+                 * Part Marks
+                 * @default true
+                 */
+                part_marks: boolean;
+                /** Pieces */
+                pieces: components["schemas"]["Piece"][];
+                /**
+                 * Points
+                 * @default 1
+                 */
+                points: number;
+                /**
+                 * Settled
+                 * @default {}
+                 */
+                settled: {
+                    [key: string]: components["schemas"]["Settled"];
+                };
+                /**
+                 * Shuffled
+                 * @default true
+                 */
+                shuffled: boolean;
+                /**
+                 * Slots
+                 * @default []
+                 */
+                slots: components["schemas"]["Slot"][];
+                style?: components["schemas"]["Style"] | null;
+                /**
+                 * Together
+                 * @default false
+                 */
+                together: boolean;
+                /**
+                 * Tray
+                 * @default page
+                 * @enum {string}
+                 */
+                tray: "page" | "beside";
+                /**
+                 * Wrong Counts
+                 * @default false
+                 */
+                wrong_counts: boolean;
             };
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -1252,6 +1386,95 @@ export interface components {
                 /** Spots */
                 spots: components["schemas"]["Spot"][];
                 style?: components["schemas"]["Style"] | null;
+            } | {
+                box: components["schemas"]["Box"];
+                /**
+                 * Counted
+                 * @default each
+                 * @enum {string}
+                 */
+                counted: "each" | "all" | "pairs";
+                /**
+                 * Hint
+                 * @default
+                 */
+                hint: string;
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default pieces
+                 * @constant
+                 */
+                kind: "pieces";
+                /**
+                 * Locked
+                 * @default false
+                 */
+                locked: boolean;
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /**
+                 * Number
+                 * @default
+                 */
+                number: string;
+                /**
+                 * Order Counts
+                 * @default false
+                 */
+                order_counts: boolean;
+                /** Page */
+                page: string;
+                /**
+                 * Part Marks
+                 * @default true
+                 */
+                part_marks: boolean;
+                /** Pieces */
+                pieces: components["schemas"]["Piece"][];
+                /**
+                 * Points
+                 * @default 1
+                 */
+                points: number;
+                /**
+                 * Settled
+                 * @default {}
+                 */
+                settled: {
+                    [key: string]: components["schemas"]["Settled"];
+                };
+                /**
+                 * Shuffled
+                 * @default true
+                 */
+                shuffled: boolean;
+                /**
+                 * Slots
+                 * @default []
+                 */
+                slots: components["schemas"]["Slot"][];
+                style?: components["schemas"]["Style"] | null;
+                /**
+                 * Together
+                 * @default false
+                 */
+                together: boolean;
+                /**
+                 * Tray
+                 * @default page
+                 * @enum {string}
+                 */
+                tray: "page" | "beside";
+                /**
+                 * Wrong Counts
+                 * @default false
+                 */
+                wrong_counts: boolean;
             })[];
             /**
              * Fixtures
@@ -1313,6 +1536,15 @@ export interface components {
                     kind: "tick_places";
                     /** Picked */
                     picked: string[];
+                } | {
+                    /** Arrangements */
+                    arrangements: components["schemas"]["Belongs"][][];
+                    /**
+                     * Kind
+                     * @default pieces
+                     * @constant
+                     */
+                    kind: "pieces";
                 };
             };
             /** Pages */
@@ -1862,6 +2094,15 @@ export interface components {
                 kind: "tick_places";
                 /** Picked */
                 picked: string[];
+            } | {
+                /** Arrangements */
+                arrangements: components["schemas"]["Belongs"][][];
+                /**
+                 * Kind
+                 * @default pieces
+                 * @constant
+                 */
+                kind: "pieces";
             }) | null;
             /** Number */
             number: string;
@@ -1869,6 +2110,15 @@ export interface components {
             part: string;
             /** Text */
             text: string;
+        };
+        /**
+         * Move
+         * @description A piece, by its name or that of a copy, and where it was laid last.
+         */
+        Move: {
+            laid: components["schemas"]["PieceLaid"];
+            /** Piece */
+            piece: string;
         };
         /**
          * MovePage
@@ -2121,6 +2371,99 @@ export interface components {
             width: number;
         };
         /**
+         * Piece
+         * @description ``copies``: how many of it there are, in a stack when more than one; None: a stack without end.
+         *
+         *     ``width`` and ``height`` are in points; None: as large as its words need.
+         */
+        Piece: {
+            /**
+             * Copies
+             * @default 1
+             */
+            copies: number | null;
+            /** Height */
+            height?: number | null;
+            /** Id */
+            id: string;
+            /**
+             * Look
+             * @default tile
+             * @enum {string}
+             */
+            look: "tile" | "bare" | "ring" | "frame" | "cross" | "underline";
+            /** Picture */
+            picture?: string | null;
+            /**
+             * Resizes
+             * @default false
+             */
+            resizes: boolean;
+            /**
+             * Turns
+             * @default false
+             */
+            turns: boolean;
+            /** Width */
+            width?: number | null;
+            /**
+             * Words
+             * @default
+             */
+            words: string;
+        };
+        /**
+         * PieceLaid
+         * @description The slot that a piece lies in; empty: it is back where it waits.
+         *
+         *     ``x`` and ``y`` are where its middle lies in a loose slot, in shares of the slot; ``rank`` orders the pieces of any
+         *     other one. ``turn`` is in degrees, clockwise; ``size`` is how much larger it is than it was.
+         */
+        PieceLaid: {
+            /**
+             * Kind
+             * @default pieces
+             * @constant
+             */
+            kind: "pieces";
+            /**
+             * Rank
+             * @default 0
+             */
+            rank: number;
+            /**
+             * Size
+             * @default 1
+             */
+            size: number;
+            /**
+             * Slot
+             * @default
+             */
+            slot: string | "";
+            /**
+             * Turn
+             * @default 0
+             */
+            turn: number;
+            /**
+             * Version
+             * @default 1
+             * @constant
+             */
+            version: 1;
+            /**
+             * X
+             * @default 0.5
+             */
+            x: number;
+            /**
+             * Y
+             * @default 0.5
+             */
+            y: number;
+        };
+        /**
          * PlaceField
          * @description Lay a new field on the film.
          */
@@ -2299,6 +2642,95 @@ export interface components {
                 /** Spots */
                 spots: components["schemas"]["Spot"][];
                 style?: components["schemas"]["Style"] | null;
+            } | {
+                box: components["schemas"]["Box"];
+                /**
+                 * Counted
+                 * @default each
+                 * @enum {string}
+                 */
+                counted: "each" | "all" | "pairs";
+                /**
+                 * Hint
+                 * @default
+                 */
+                hint: string;
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default pieces
+                 * @constant
+                 */
+                kind: "pieces";
+                /**
+                 * Locked
+                 * @default false
+                 */
+                locked: boolean;
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /**
+                 * Number
+                 * @default
+                 */
+                number: string;
+                /**
+                 * Order Counts
+                 * @default false
+                 */
+                order_counts: boolean;
+                /** Page */
+                page: string;
+                /**
+                 * Part Marks
+                 * @default true
+                 */
+                part_marks: boolean;
+                /** Pieces */
+                pieces: components["schemas"]["Piece"][];
+                /**
+                 * Points
+                 * @default 1
+                 */
+                points: number;
+                /**
+                 * Settled
+                 * @default {}
+                 */
+                settled: {
+                    [key: string]: components["schemas"]["Settled"];
+                };
+                /**
+                 * Shuffled
+                 * @default true
+                 */
+                shuffled: boolean;
+                /**
+                 * Slots
+                 * @default []
+                 */
+                slots: components["schemas"]["Slot"][];
+                style?: components["schemas"]["Style"] | null;
+                /**
+                 * Together
+                 * @default false
+                 */
+                together: boolean;
+                /**
+                 * Tray
+                 * @default page
+                 * @enum {string}
+                 */
+                tray: "page" | "beside";
+                /**
+                 * Wrong Counts
+                 * @default false
+                 */
+                wrong_counts: boolean;
             };
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -2520,6 +2952,95 @@ export interface components {
                 /** Spots */
                 spots: components["schemas"]["Spot"][];
                 style?: components["schemas"]["Style"] | null;
+            } | {
+                box: components["schemas"]["Box"];
+                /**
+                 * Counted
+                 * @default each
+                 * @enum {string}
+                 */
+                counted: "each" | "all" | "pairs";
+                /**
+                 * Hint
+                 * @default
+                 */
+                hint: string;
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default pieces
+                 * @constant
+                 */
+                kind: "pieces";
+                /**
+                 * Locked
+                 * @default false
+                 */
+                locked: boolean;
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /**
+                 * Number
+                 * @default
+                 */
+                number: string;
+                /**
+                 * Order Counts
+                 * @default false
+                 */
+                order_counts: boolean;
+                /** Page */
+                page: string;
+                /**
+                 * Part Marks
+                 * @default true
+                 */
+                part_marks: boolean;
+                /** Pieces */
+                pieces: components["schemas"]["Piece"][];
+                /**
+                 * Points
+                 * @default 1
+                 */
+                points: number;
+                /**
+                 * Settled
+                 * @default {}
+                 */
+                settled: {
+                    [key: string]: components["schemas"]["Settled"];
+                };
+                /**
+                 * Shuffled
+                 * @default true
+                 */
+                shuffled: boolean;
+                /**
+                 * Slots
+                 * @default []
+                 */
+                slots: components["schemas"]["Slot"][];
+                style?: components["schemas"]["Style"] | null;
+                /**
+                 * Together
+                 * @default false
+                 */
+                together: boolean;
+                /**
+                 * Tray
+                 * @default page
+                 * @enum {string}
+                 */
+                tray: "page" | "beside";
+                /**
+                 * Wrong Counts
+                 * @default false
+                 */
+                wrong_counts: boolean;
             };
             source: components["schemas"]["Box"];
         };
@@ -2595,6 +3116,26 @@ export interface components {
             page_id: string;
             /** Refused */
             refused: components["schemas"]["Box"][];
+        };
+        /**
+         * Region
+         * @description A part of a loose slot, in shares of it.
+         */
+        Region: {
+            /** Height */
+            height: number;
+            /**
+             * Shape
+             * @default box
+             * @enum {string}
+             */
+            shape: "box" | "ellipse";
+            /** Width */
+            width: number;
+            /** X */
+            x: number;
+            /** Y */
+            y: number;
         };
         /**
          * RemoveField
@@ -2815,6 +3356,95 @@ export interface components {
                 /** Spots */
                 spots: components["schemas"]["Spot"][];
                 style?: components["schemas"]["Style"] | null;
+            } | {
+                box: components["schemas"]["Box"];
+                /**
+                 * Counted
+                 * @default each
+                 * @enum {string}
+                 */
+                counted: "each" | "all" | "pairs";
+                /**
+                 * Hint
+                 * @default
+                 */
+                hint: string;
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default pieces
+                 * @constant
+                 */
+                kind: "pieces";
+                /**
+                 * Locked
+                 * @default false
+                 */
+                locked: boolean;
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /**
+                 * Number
+                 * @default
+                 */
+                number: string;
+                /**
+                 * Order Counts
+                 * @default false
+                 */
+                order_counts: boolean;
+                /** Page */
+                page: string;
+                /**
+                 * Part Marks
+                 * @default true
+                 */
+                part_marks: boolean;
+                /** Pieces */
+                pieces: components["schemas"]["Piece"][];
+                /**
+                 * Points
+                 * @default 1
+                 */
+                points: number;
+                /**
+                 * Settled
+                 * @default {}
+                 */
+                settled: {
+                    [key: string]: components["schemas"]["Settled"];
+                };
+                /**
+                 * Shuffled
+                 * @default true
+                 */
+                shuffled: boolean;
+                /**
+                 * Slots
+                 * @default []
+                 */
+                slots: components["schemas"]["Slot"][];
+                style?: components["schemas"]["Style"] | null;
+                /**
+                 * Together
+                 * @default false
+                 */
+                together: boolean;
+                /**
+                 * Tray
+                 * @default page
+                 * @enum {string}
+                 */
+                tray: "page" | "beside";
+                /**
+                 * Wrong Counts
+                 * @default false
+                 */
+                wrong_counts: boolean;
             })[];
             /** Fixtures */
             fixtures: (components["schemas"]["Text"] | components["schemas"]["Line"] | components["schemas"]["Shape"] | components["schemas"]["Table"] | components["schemas"]["Grid"] | components["schemas"]["Picture"] | components["schemas"]["StudentName"])[];
@@ -3006,6 +3636,15 @@ export interface components {
                 kind: "tick_places";
                 /** Picked */
                 picked: string[];
+            } | {
+                /** Arrangements */
+                arrangements: components["schemas"]["Belongs"][][];
+                /**
+                 * Kind
+                 * @default pieces
+                 * @constant
+                 */
+                kind: "pieces";
             }) | null;
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -3049,6 +3688,27 @@ export interface components {
              */
             op: "set_style";
             style: components["schemas"]["Style"];
+        };
+        /**
+         * Settled
+         * @description What the teacher settled about a slot that is a question of its own.
+         */
+        Settled: {
+            /**
+             * Hint
+             * @default
+             */
+            hint: string;
+            /**
+             * Number
+             * @default
+             */
+            number: string;
+            /**
+             * Points
+             * @default 1
+             */
+            points: number;
         };
         /**
          * Shape
@@ -3112,6 +3772,53 @@ export interface components {
             /** Page Id */
             page_id: string;
             shown: components["schemas"]["Shown"];
+        };
+        /**
+         * Slot
+         * @description A place for pieces on a page: exactly one, up to ``most``, or any number (None).
+         *
+         *     In a ``loose`` slot pieces lie where they are put down, and may have places of their own; else they stand in a row.
+         *     ``overlap``: what two others have in common, as in a diagram of circles; it is where both are.
+         */
+        Slot: {
+            box: components["schemas"]["Box"];
+            /**
+             * Counts
+             * @default false
+             */
+            counts: boolean;
+            /** Id */
+            id: string;
+            /**
+             * Loose
+             * @default false
+             */
+            loose: boolean;
+            /**
+             * Most
+             * @default 1
+             */
+            most: number | null;
+            /**
+             * Name
+             * @default
+             */
+            name: string;
+            /** Overlap */
+            overlap?: string[] | null;
+            /** Page */
+            page: string;
+            /**
+             * Shape
+             * @default box
+             * @enum {string}
+             */
+            shape: "box" | "ellipse";
+            /**
+             * Shown
+             * @default true
+             */
+            shown: boolean;
         };
         /**
          * Spot
@@ -3338,6 +4045,95 @@ export interface components {
                 /** Spots */
                 spots: components["schemas"]["Spot"][];
                 style?: components["schemas"]["Style"] | null;
+            } | {
+                box: components["schemas"]["Box"];
+                /**
+                 * Counted
+                 * @default each
+                 * @enum {string}
+                 */
+                counted: "each" | "all" | "pairs";
+                /**
+                 * Hint
+                 * @default
+                 */
+                hint: string;
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default pieces
+                 * @constant
+                 */
+                kind: "pieces";
+                /**
+                 * Locked
+                 * @default false
+                 */
+                locked: boolean;
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /**
+                 * Number
+                 * @default
+                 */
+                number: string;
+                /**
+                 * Order Counts
+                 * @default false
+                 */
+                order_counts: boolean;
+                /** Page */
+                page: string;
+                /**
+                 * Part Marks
+                 * @default true
+                 */
+                part_marks: boolean;
+                /** Pieces */
+                pieces: components["schemas"]["Piece"][];
+                /**
+                 * Points
+                 * @default 1
+                 */
+                points: number;
+                /**
+                 * Settled
+                 * @default {}
+                 */
+                settled: {
+                    [key: string]: components["schemas"]["Settled"];
+                };
+                /**
+                 * Shuffled
+                 * @default true
+                 */
+                shuffled: boolean;
+                /**
+                 * Slots
+                 * @default []
+                 */
+                slots: components["schemas"]["Slot"][];
+                style?: components["schemas"]["Style"] | null;
+                /**
+                 * Together
+                 * @default false
+                 */
+                together: boolean;
+                /**
+                 * Tray
+                 * @default page
+                 * @enum {string}
+                 */
+                tray: "page" | "beside";
+                /**
+                 * Wrong Counts
+                 * @default false
+                 */
+                wrong_counts: boolean;
             })[];
             /** Fixtures */
             fixtures: (components["schemas"]["Text"] | components["schemas"]["Line"] | components["schemas"]["Shape"] | components["schemas"]["Table"] | components["schemas"]["Grid"] | components["schemas"]["Picture"] | components["schemas"]["StudentName"])[];

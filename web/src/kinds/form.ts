@@ -3,6 +3,7 @@
 
 import type { Box, Field } from "../api/teacher";
 import { turned, type Size } from "../canvas/box";
+import { pieces } from "./pieces/form";
 import { tickPlaces } from "./tick_places/form";
 
 type Kind = Field["kind"];
@@ -45,7 +46,7 @@ const one: Form<Kind> = {
 };
 
 /** What of each kind's form is not as usual. */
-const UNUSUAL: { [K in Kind]?: Partial<Form<K>> } = { tick_places: tickPlaces };
+const UNUSUAL: { [K in Kind]?: Partial<Form<K>> } = { pieces, tick_places: tickPlaces };
 
 /** The form of a field. */
 export const formOf = (field: Field): Form<Kind> => ({

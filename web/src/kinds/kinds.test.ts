@@ -32,6 +32,27 @@ const EXAMPLES: {
     blank: { kind: "choice", version: 2, picked: [] },
     words: "A, C",
   },
+  pieces: {
+    answer: ({ pieces, slots }) => ({
+      kind: "pieces",
+      version: 1,
+      moves: pieces.slice(0, 1).map(({ id }) => ({
+        piece: id,
+        laid: {
+          kind: "pieces",
+          version: 1,
+          slot: slots[0]?.id ?? "slot1",
+          x: 0.5,
+          y: 0.5,
+          rank: 0,
+          turn: 0,
+          size: 1,
+        },
+      })),
+    }),
+    blank: { kind: "pieces", version: 1, moves: [] },
+    words: "first",
+  },
   tick_places: {
     answer: ({ spots }) => ({
       kind: "tick_places",

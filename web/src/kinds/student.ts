@@ -24,6 +24,8 @@ export interface AnsweringProps<K extends Kind> {
   scale: number;
   label: string;
   docked?: boolean;
+  /** Whether there is a dock too, in which more of it is shown. */
+  beside?: boolean;
   readonly?: boolean;
   describedby?: string;
   onanswer: (answer: AnswerOf<K>) => void;
@@ -60,6 +62,8 @@ export interface StudentKind<K extends Kind> {
   label: string;
   /** Whether the paper under the field is seen, also once it is answered. */
   clear: boolean;
+  /** Whether it is answered on the page itself, also where there is a dock: the dock then holds what is put there. */
+  direct?: boolean;
   /** Whether nothing is answered to a part. */
   isBlank(answer: AnswerOf<K> | undefined, part: string): boolean;
   /** Where it lies, when that is more than one place. */
@@ -82,6 +86,7 @@ export interface StudentKind<K extends Kind> {
 export const KINDS = new Registry<{ [K in Kind]: StudentKind<K> }>({
   answer_box: async () => (await import("./answer_box/student")).answerBox,
   choice: async () => (await import("./choice/student")).choice,
+  pieces: async () => (await import("./pieces/student")).pieces,
   tick_places: async () => (await import("./tick_places/student")).tickPlaces,
 });
 

@@ -23,6 +23,8 @@ export interface FaceProps<K extends Kind> {
 }
 
 export interface KeyFieldProps<K extends Kind> extends FaceProps<K> {
+  /** Which of its places it is. */
+  place: Place;
   label: string;
   onkey: (key: KeyOf<K> | null) => void;
 }
@@ -56,6 +58,20 @@ export interface HandlesProps<K extends Kind> {
   /** Show it so while it is moved; nothing: as it is. */
   onshow: (field: FieldOf<K> | undefined) => void;
   onfield: (field: FieldOf<K>) => void;
+}
+
+/** A page with all that a kind has on it besides its fields' boxes, while it is laid. */
+export interface FilmLayerProps<K extends Kind> {
+  page: Size & { id: string };
+  scale: number;
+  view: Viewport;
+  fields: readonly FieldOf<K>[];
+  /** The ids of the fields in hand. */
+  selected: readonly string[];
+  /** The number of the question at one of a field's places; empty: there is none. */
+  numberAt: (field: FieldOf<K>, place: string) => string;
+  onpick: (field: string) => void;
+  onfield: (label: string, field: FieldOf<K>) => void;
 }
 
 export interface ReviewProps<K extends Kind> {
@@ -93,8 +109,10 @@ export interface TeacherKind<K extends Kind> {
   Face: Component<FaceProps<K>>;
   /** Parts of it that are moved by themselves while it is in hand. */
   Handles?: Component<HandlesProps<K>>;
-  /** The field with one more part at a point that is pressed, in points of its page. */
-  added?(field: FieldOf<K>, at: Point, page: Size): FieldOf<K>;
+  /** What lies on pages beside its box, while it is laid. Presses go through it. */
+  FilmLayer?: Component<FilmLayerProps<K>>;
+  /** The field with one more part at a point that is pressed, in points of its page; `blank`: what is printed there. */
+  added?(field: FieldOf<K>, at: Point, page: Size & { id: string }, blank?: Box): FieldOf<K>;
   /** Where its right answer is set, on the page itself. */
   KeyField: Component<KeyFieldProps<K>>;
   /** How answers are compared with its right one, on the slip of the key sheet. */
@@ -119,6 +137,7 @@ export interface TeacherKind<K extends Kind> {
 export const KINDS = new Registry<{ [K in Kind]: TeacherKind<K> }>({
   answer_box: async () => (await import("./answer_box/teacher")).answerBox,
   choice: async () => (await import("./choice/teacher")).choice,
+  pieces: async () => (await import("./pieces/teacher")).pieces,
   tick_places: async () => (await import("./tick_places/teacher")).tickPlaces,
 });
 

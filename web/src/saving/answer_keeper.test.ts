@@ -1,10 +1,10 @@
 import fc from "fast-check";
 import { expect, test } from "vitest";
-import type { Answer, Change, ChangeOut } from "../api/student";
+import type { Change, ChangeOut, Entry } from "../api/student";
 import { AnswerKeeper, nameOf, TooLate, type Of } from "./answer_keeper";
 import { FATES, Storage, Tab, World } from "./trial/world";
 
-const written = (text: string): Answer => ({ kind: "answer_box", version: 1, text });
+const written = (text: string): Entry => ({ kind: "answer_box", version: 1, text });
 /** What is typed into: an answer, and two entries of another. */
 const PLACES: Of[] = [
   { field_id: "field0", entry: "" },
@@ -177,7 +177,7 @@ test("whatever is typed is on the server, on the device, or told to be refused",
         const last = typed.findLast((other) => other.device === device && other.field === field);
         if (last?.text !== text || text.includes("refused")) continue;
         const onServer = server.log.some((row) => row.field === field && row.text === text);
-        const kept = devices[device]?.read<{ answer: Answer }>(`velum:copy:copy:${field}`);
+        const kept = devices[device]?.read<{ answer: Entry }>(`velum:copy:copy:${field}`);
         expect(onServer || textOf(kept?.answer) === text, `${text} of ${field} is lost`).toBe(true);
       }
     }),

@@ -19,7 +19,7 @@
   }
   let { working, prompt, place, scale, tab, docked, onpick }: Props = $props();
 
-  const { Answering, Shown, clear } = $derived(kindOf(prompt));
+  const { Answering, Shown, clear, direct } = $derived(kindOf(prompt));
   /** What is asked here: a place may be several parts', or none's. */
   const questions = $derived(working.questionsOf(prompt).filter(({ part }) => part.place === place.id));
   const numbers = $derived(numbersAt(prompt, place));
@@ -49,7 +49,7 @@
   {@attach dressed(prompt.style, clear)}
   data-questions={questions.map(({ name }) => name).join(" ")}
 >
-  {#if docked && !working.readonly}
+  {#if docked && !working.readonly && !direct}
     <button
       class="block h-full w-full overflow-hidden ps-[calc(0.25rem+var(--tab-room,0px))] pe-1 text-start text-base leading-tight font-semibold"
       aria-label={blank || !answer
@@ -67,6 +67,7 @@
       {answer}
       {scale}
       label={prompt.name ? `Answer ${numbers}: ${prompt.name}` : `Answer ${numbers}`}
+      beside={docked}
       readonly={working.readonly}
       onanswer={(answer) => working.answer(prompt, answer)}
       onentry={(name, entry) => working.change(prompt, name, entry)}

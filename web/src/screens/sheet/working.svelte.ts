@@ -87,6 +87,10 @@ export class Working implements SheetStore {
     this.current = (this.blanks[0] ?? this.questions[0])?.name;
   }
 
+  get seed(): string {
+    return this.copy.id;
+  }
+
   get prompts(): Prompt[] {
     return this.copy.sheet.prompts;
   }
@@ -134,7 +138,7 @@ export class Working implements SheetStore {
   }
 
   answer(prompt: Prompt, answer: Answer): void {
-    this.change(prompt, "", answer);
+    this.change(prompt, "", answer as Entry); // only kinds that are kept as a whole answer as a whole
   }
 
   /** Change an entry of an answer, or all of it: then the entry has no name. */

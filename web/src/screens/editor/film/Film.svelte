@@ -19,6 +19,9 @@
   import { repeated } from "../../../canvas/repeat";
   import { ALL, type Edges, type Guide, type Moving } from "../../../canvas/snap";
   import { Viewport } from "../../../canvas/viewport";
+  import { placesOf } from "../../../kinds/form";
+  import { kindsOn } from "../../../kinds/layers";
+  import NumberTab from "../../../ui/NumberTab.svelte";
   import { KINDS, kindOf, type Kind } from "../../../kinds/teacher";
   import { isFixtureTool, usualSize, type Corner, type FixtureTool } from "../fixtures/tools";
   import FixtureBox from "../fixtures/FixtureBox.svelte";
@@ -56,6 +59,8 @@
   const SNAP = 6;
 
   const fields = $derived(editing.store.fieldsOn(page));
+  /** Those whose own box lies here: others have only some of their places on this page. */
+  const boxed = $derived(fields.filter((field) => field.page === page.id));
   const tabs = $derived(editing.tabs(page, scale, ink));
   const fixtures = $derived(editing.store.fixturesOn(page));
   /** With something picked up one draws over what is laid already: fields over a table, say. */
@@ -118,8 +123,10 @@
 
   /** One more part of what is in hand, such as a place to tick. */
   function addAt(point: Point, id: string) {
-    const field = fields.find((field) => field.id === id);
-    const now = field && kindOf(field).added?.(field, point, page);
+    // It may lie on another page, and have a place on this one.
+    const field = editing.document.fields.find((field) => field.id === id);
+    const blank = editing.printed.blankAt(page, point);
+    const now = field && kindOf(field).added?.(field, point, page, blank);
     if (now) editing.do(changeFields("Place added", [now]));
   }
 
@@ -301,7 +308,7 @@
       onhandle={(event, handle) => pressHandle(event, fixture, handle)}
     />
   {/each}
-  {#each fields as field (field.id)}
+  {#each boxed as field (field.id)}
     <FilmField
       {editing}
       {field}
@@ -313,6 +320,32 @@
       onpress={(event) => press(event, field)}
       onhandle={(event, handle) => pressHandle(event, field, handle)}
     />
+  {/each}
+  {#each kindsOn(page, fields, placesOf, kindOf) as [kind, placed] (kind)}
+    {@const Layer = kind.FilmLayer}
+    {#if Layer}
+      <div class="pointer-events-none absolute inset-0 z-1">
+        <Layer
+          {page}
+          {scale}
+          {view}
+          fields={placed}
+          selected={editing.hand.selected}
+          numberAt={(field, place) => editing.numberAt(field, place)}
+          onpick={(id) => editing.hand.select([id])}
+          onfield={(label, field) => editing.do(changeFields(label, [field]))}
+        />
+        {#each placed as field (field.id)}
+          {#each editing.questionsAt(field, page) as { name, number, box } (name)}
+            {#if name !== field.id}
+              <span class="absolute" style:left="{box.x * scale}px" style:top="{box.y * scale}px">
+                <NumberTab {number} {box} place={tabs.get(name)} {scale} />
+              </span>
+            {/if}
+          {/each}
+        {/each}
+      </div>
+    {/if}
   {/each}
   {#if drawn}<DrawnBox box={drawn} {scale} />{/if}
   {#each copies as box, i (i)}<DrawnBox {box} {scale} />{/each}

@@ -53,7 +53,7 @@
   aria-label="{editing.name(field)}, page {pageNumber}{field.locked ? ', locked' : ''}"
   data-field={field.id}
   onpointerdown={onpress}
-  style:--tab-room={roomFor(tab, editing.store.number(field))}
+  style:--tab-room={roomFor(tab, editing.numberAt(laid, ""))}
   {@attach mayHold}
   {@attach dressed(style, kindOf(field).clear)}
   onfocus={() => (editing.hand.stop = field.id)}
@@ -61,9 +61,11 @@
   <span class="contents" aria-hidden="true"
     ><Face {field} fieldKey={editing.document.keys[field.id]} {style} {scale} /></span
   >
-  <NumberTab number={editing.store.number(field)} box={field.box} place={tab} {scale} current={selected}>
-    {#if field.locked}<Lock size={11} class="ms-1 inline" />{/if}
-  </NumberTab>
+  {#if editing.numberAt(laid, "")}
+    <NumberTab number={editing.numberAt(laid, "")} box={field.box} place={tab} {scale} current={selected}>
+      {#if field.locked}<Lock size={11} class="ms-1 inline" />{/if}
+    </NumberTab>
+  {/if}
   {#if alone && Handles && !laid.locked}
     <Handles
       field={laid}

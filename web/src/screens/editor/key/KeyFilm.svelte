@@ -2,6 +2,7 @@
   // The film of one page as a key sheet: the teacher fills it in, and what it holds is the key.
   import type { Field, Page } from "../../../api/teacher";
   import { dressed } from "../../../kinds/look";
+  import { placesOf } from "../../../kinds/form";
   import { kindOf } from "../../../kinds/teacher";
   import { announce } from "../../../ui/Announcer.svelte";
   import type { Ink } from "../../../canvas/ink";
@@ -42,38 +43,42 @@
 </script>
 
 {#each editing.store.fieldsOn(page) as field (field.id)}
-  {@const KeyField = kindOf(field).KeyField}
+  {@const { KeyField, clear } = kindOf(field)}
   {@const style = field.style ?? editing.document.style}
   {@const fieldKey = editing.document.keys[field.id]}
-  <div
-    class="film-field focus-within:bg-(--sheet) focus-within:outline-[2.5px] focus-within:outline-accent {kindOf(
-      field,
-    ).clear
-      ? 'bg-transparent!'
-      : fieldKey
-        ? style.fill === 'film'
-          ? 'bg-(--sheet)'
-          : ''
-        : ''} {fieldKey ? '' : 'outline-dashed'}"
-    style:left="{field.box.x * scale}px"
-    style:top="{field.box.y * scale}px"
-    style:width="{field.box.width * scale}px"
-    style:height="{field.box.height * scale}px"
-    data-field={field.id}
-    role="presentation"
-    style:--tab-room={roomFor(tabs.get(field.id), editing.store.number(field))}
-    {@attach dressed(style, kindOf(field).clear)}
-    onkeydown={(event) => pickByLetter(event, field)}
-    onfocusin={() => editing.hand.select([field.id])}
-  >
-    <KeyField
-      {field}
-      {fieldKey}
-      {style}
-      {scale}
-      label="Right answer {editing.store.number(field)}"
-      onkey={(key) => editing.do(setKey(editing.document, field.id, key))}
-    />
-    <NumberTab number={editing.store.number(field)} box={field.box} place={tabs.get(field.id)} {scale} />
-  </div>
+  {#each placesOf(field).filter((place) => place.page === page.id) as place (place.id)}
+    {@const question = editing.questionsAt(field, page).find(({ box }) => box === place.box)}
+    {@const number = question?.number ?? ""}
+    {@const tab = question && tabs.get(question.name)}
+    <div
+      class="film-field focus-within:bg-(--sheet) focus-within:outline-[2.5px] focus-within:outline-accent {clear
+        ? 'bg-transparent!'
+        : fieldKey
+          ? style.fill === 'film'
+            ? 'bg-(--sheet)'
+            : ''
+          : ''} {fieldKey ? '' : 'outline-dashed'}"
+      style:left="{place.box.x * scale}px"
+      style:top="{place.box.y * scale}px"
+      style:width="{place.box.width * scale}px"
+      style:height="{place.box.height * scale}px"
+      data-field={field.id}
+      role="presentation"
+      style:--tab-room={roomFor(tab, number)}
+      {@attach dressed(style, clear)}
+      onkeydown={(event) => pickByLetter(event, field)}
+      onfocusin={() => editing.hand.select([field.id])}
+    >
+      <KeyField
+        {field}
+        {place}
+        {fieldKey}
+        {style}
+        {scale}
+        label="Right answer {number || editing.store.number(field)}"
+        onkey={(key) => editing.do(setKey(editing.document, field.id, key))}
+      />
+      {#if number}<NumberTab {number} box={place.box} place={tab} {scale} />{/if}
+    </div>
+  {/each}
 {/each}

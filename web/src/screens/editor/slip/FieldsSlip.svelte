@@ -3,6 +3,7 @@
   // what is typed here is for them, whatever is pressed next.
   import type { Field } from "../../../api/teacher";
   import { kindOf } from "../../../kinds/teacher";
+  import { partsOf } from "../../../kinds/form";
   import Folded from "../../../ui/Folded.svelte";
   import type { Editing } from "../state/editing.svelte";
   import type { Step } from "../steps";
@@ -70,7 +71,7 @@
     {/if}
   {/if}
   {#if one}
-    <QuestionSettings {editing} field={one} />
+    {#if partsOf(one).every(({ id }) => !id)}<QuestionSettings {editing} field={one} />{/if}
     {#if group}<GroupSettings {editing} {group} />{/if}
   {:else}
     {#if !spread}<PointsOfSeveral {editing} {fields} />{/if}

@@ -7,6 +7,8 @@ import { copied, paste } from "../../../worksheet/commands/paste";
 import { announce } from "../../../ui/Announcer.svelte";
 import { plural } from "../../../words/say";
 import { inside, layField, removeAll } from "../../../worksheet/commands/fields";
+import { placesOf } from "../../../kinds/form";
+import { questionsOf } from "../../../worksheet/numbering";
 import { newId } from "../../../worksheet/ids";
 import type { Ink } from "../../../canvas/ink";
 import { lettersOnScreen, tabPlaces, type TabPlace } from "../../../canvas/tab_place";
@@ -42,6 +44,8 @@ export class Editing {
   /** Fields that need a look, since the paper under them was replaced. */
   toLookAt: string[] = $state.raw([]);
 
+  private readonly questions = $derived(questionsOf(this.document.fields));
+
   constructor(worksheet: Opened) {
     this.largestUpload = worksheet.largest_upload;
     this.standInCamera = worksheet.stand_in_camera;
@@ -64,14 +68,34 @@ export class Editing {
     return lying(this.document, this.hand.selected);
   }
 
-  /** Where the numbers of the fields on a page stand. */
+  /** The questions of a field that are asked at its places on a page. */
+  questionsAt(field: Field, page: Page): { name: string; number: string; box: Box }[] {
+    return this.questions.flatMap(({ name, field: of, part, number }) =>
+      of === field
+        ? placesOf(field)
+            .filter((place) => place.id === part.place && place.page === page.id)
+            .map(({ box }) => ({ name, number, box }))
+        : [],
+    );
+  }
+
+  /** The number of the question at one of a field's places; empty: there is none. */
+  numberAt(field: Field, place: string): string {
+    return (
+      this.questions.find(({ field: of, part }) => of.id === field.id && part.place === place)?.number ?? ""
+    );
+  }
+
+  /** Where the numbers of the questions on a page stand, by the questions' names. */
   tabs(page: Page, scale: number, ink: Ink | undefined): Map<string, TabPlace> {
-    const fields = this.store.fieldsOn(page).map((field) => ({
-      id: field.id,
-      box: field.box,
-      number: this.store.number(field),
-      clear: kindOf(field).clear ?? false,
-    }));
+    const fields = this.store.fieldsOn(page).flatMap((field) =>
+      this.questionsAt(field, page).map(({ name, number, box }) => ({
+        id: name,
+        box,
+        number,
+        clear: kindOf(field).clear,
+      })),
+    );
     const lying = this.store.fixturesOn(page).map(({ box }) => box);
     return tabPlaces(fields, { page, scale, letters: lettersOnScreen(), ink, lying });
   }

@@ -1,0 +1,88 @@
+<script lang="ts">
+  // The slots of sets of pieces on a page, while they are laid: dragged, made larger, taken away.
+  import { carriedBy, resized, moved, type Box, type Handle } from "../../canvas/box";
+  import { drag } from "../../canvas/drag";
+  import SizeHandles from "../../canvas/Handles.svelte";
+  import { byKey } from "../../canvas/keys";
+  import type { FieldOf, FilmLayerProps } from "../teacher";
+  import type { Slot } from "./board";
+  import { slotName } from "./slot_name";
+  import { slotChanged, slotRemoved } from "./slots";
+
+  let { page, scale, view, fields, selected, numberAt, onpick, onfield }: FilmLayerProps<"pieces"> = $props();
+
+  const STEPS = { small: 1, large: 10 };
+  /** The slot in hand, and where it is while it is moved. */
+  let current = $state("");
+  let carried = $state.raw<{ id: string; box: Box }>();
+
+  const boxOf = (slot: Slot) => (carried?.id === slot.id ? carried.box : slot.box);
+
+  function follow(event: PointerEvent, field: FieldOf<"pieces">, slot: Slot, handle?: Handle) {
+    if (event.button !== 0) return;
+    event.stopPropagation();
+    onpick(field.id);
+    current = slot.id;
+    if (field.locked) return;
+    drag(event, view, {
+      move: (_, by) => {
+        const box = handle ? resized(slot.box, handle, by, page) : moved(slot.box, by, page);
+        carried = { id: slot.id, box };
+      },
+      end: (dragged) => {
+        const box = carried?.box;
+        carried = undefined;
+        if (dragged && box)
+          onfield(handle ? "Size changed" : "Slot moved", slotChanged(field, slot.id, { box }));
+      },
+      cancel: () => (carried = undefined),
+    });
+  }
+
+  function onkeydown(event: KeyboardEvent, field: FieldOf<"pieces">, slot: Slot) {
+    if (event.key === "Delete" || event.key === "Backspace") {
+      event.preventDefault();
+      event.stopPropagation();
+      onfield("Slot removed", slotRemoved(field, slot.id));
+      return;
+    }
+    const to = field.locked || event.altKey ? undefined : byKey(event, slot.box, page, STEPS);
+    if (!to) return;
+    event.preventDefault();
+    event.stopPropagation();
+    onfield("Slot moved", slotChanged(field, slot.id, { box: to }));
+  }
+</script>
+
+{#each fields as field (field.id)}
+  {@const inHand = selected.includes(field.id)}
+  {#each field.slots.filter((slot) => slot.page === page.id) as slot (slot.id)}
+    {@const box = boxOf(slot)}
+    <div
+      class="pointer-events-auto absolute {inHand ? 'touch-none' : ''} {field.locked ? '' : 'cursor-move'}"
+      style:left="{slot.box.x * scale}px"
+      style:top="{slot.box.y * scale}px"
+      style:translate={carriedBy(slot.box, box, scale)}
+      style:width="{box.width * scale}px"
+      style:height="{box.height * scale}px"
+      role="button"
+      tabindex={inHand ? 0 : -1}
+      aria-label="Slot {slotName(field.slots, slot, numberAt(field, slot.id))}"
+      data-slot={slot.id}
+      onpointerdown={(event) => follow(event, field, slot)}
+      onkeydown={(event) => onkeydown(event, field, slot)}
+      onfocus={() => (current = slot.id)}
+    >
+      <span
+        class="slot {slot.shape}"
+        class:over={inHand && current === slot.id}
+        style:opacity={slot.shown ? undefined : 0.6}
+        style:border-style={slot.shown ? undefined : "dotted"}
+        style:border-color={slot.shown ? undefined : "var(--film)"}
+      ></span>
+      {#if inHand && current === slot.id && !field.locked}
+        <SizeHandles {box} {scale} onhandle={(event, handle) => follow(event, field, slot, handle)} />
+      {/if}
+    </div>
+  {/each}
+{/each}

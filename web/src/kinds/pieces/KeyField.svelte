@@ -1,0 +1,21 @@
+<script lang="ts">
+  import type { KeyFieldProps } from "../teacher";
+  import type { Slot } from "./board";
+  import { keyBoard } from "./key_board";
+  import { shown } from "./shown.svelte";
+  import { slotName } from "./slot_name";
+  import SlotPieces from "./SlotPieces.svelte";
+  import Tray from "./Tray.svelte";
+
+  let { field, place, fieldKey, scale, label, onkey }: KeyFieldProps<"pieces"> = $props();
+
+  const board = $derived(keyBoard(field, fieldKey, shown.get(field.id) ?? 0, onkey));
+  const slot = $derived(field.slots.find(({ id }) => id === place.id));
+  const nameOf = (slot: Slot) => slotName(field.slots, slot);
+</script>
+
+{#if slot}
+  <SlotPieces {board} {slot} {scale} {nameOf} still={false} />
+{:else}
+  <Tray {board} {scale} {nameOf} still={false} {label} />
+{/if}

@@ -1,0 +1,83 @@
+<script lang="ts">
+  // A slot with what lies in it; while a piece is in hand, it is pressed to put it there.
+  import { heldIn, pieceNamed, type Board, type Slot } from "./board";
+  import { called, inHand } from "./in_hand.svelte";
+  import { goAmongPlaces } from "./keys";
+  import PieceButton from "./PieceButton.svelte";
+
+  interface Props {
+    board: Board;
+    slot: Slot;
+    scale: number;
+    nameOf: (slot: Slot) => string;
+    still: boolean;
+    onfocus?: (() => void) | undefined;
+  }
+  let { board, slot, scale, nameOf, still, onfocus }: Props = $props();
+
+  const there = $derived(heldIn(board, slot));
+  const held = $derived(inHand.holdsOf(board.set));
+  const rows = $derived(slot.most === 1 ? 1 : Math.max(1, Math.round(slot.box.height / 26)));
+  /** Points of room for each piece: as many stand side by side as there are. */
+  const room = $derived.by(() => {
+    const { width, height } = slot.box;
+    if (slot.loose) return undefined;
+    const across = Math.max(1, Math.ceil(there.length / rows));
+    return { width: width / across, height: height / Math.max(1, Math.min(rows, there.length)) };
+  });
+</script>
+
+<div
+  class="slot {slot.shape}"
+  class:over={inHand.over === slot.id}
+  class:bare={!slot.shown}
+  data-set={board.set}
+  data-slot={slot.id}
+  role="group"
+  aria-label={nameOf(slot)}
+>
+  {#each there as [name, laid] (name)}
+    {@const piece = pieceNamed(board.pieces, name)}
+    {#if piece}
+      <span
+        class={slot.loose ? "absolute -translate-1/2" : "contents"}
+        style:left={slot.loose ? `${laid.x * 100}%` : undefined}
+        style:top={slot.loose ? `${laid.y * 100}%` : undefined}
+      >
+        <PieceButton
+          {board}
+          {name}
+          {piece}
+          {scale}
+          {room}
+          {nameOf}
+          {still}
+          where="in {nameOf(slot)}"
+          {onfocus}
+        />
+      </span>
+    {/if}
+  {/each}
+  {#if slot.counts && there.length > 0}<span class="count">{there.length}</span>{/if}
+  {#if held && !inHand.dragged && !still}
+    <button
+      type="button"
+      class="put-place"
+      data-put={board.set}
+      aria-label="Put {called(held.piece)} into {nameOf(slot)}{there.length === 0
+        ? ''
+        : `, which holds ${there.length}`}"
+      onkeydown={(event) => goAmongPlaces(event, board.set)}
+      onclick={(event) => {
+        event.stopPropagation();
+        const { left, top, width, height } = event.currentTarget.getBoundingClientRect();
+        const pointed = event.detail > 0; // a key has no place
+        inHand.putInto(
+          slot,
+          pointed ? { at: { x: (event.clientX - left) / width, y: (event.clientY - top) / height } } : {},
+        );
+        onfocus?.();
+      }}
+    ></button>
+  {/if}
+</div>

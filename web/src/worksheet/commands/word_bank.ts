@@ -1,0 +1,89 @@
+// Boxes that become the slots of a word bank, and their right answers its pieces.
+
+import type { Document, Edit, Field } from "../../api/teacher";
+import { plural } from "../../words/say";
+import { pieceOf } from "../../kinds/pieces/lines";
+import type { FieldOf, KeyOf } from "../../kinds/teacher";
+import type { Command } from "../command";
+import { newId } from "../ids";
+
+/** What a bank holds before any right answer is set. */
+const FIRST = ["first", "second", "third"];
+/** Points of the tray's outline, which lies below the last box while the tray is beside the pages. */
+const TRAY = { width: 240, height: 40 };
+
+/** Have answer boxes be slots of one bank, in which their right answers wait, in the order of the alphabet. */
+export function asWordBank(document: Document, boxes: readonly FieldOf<"answer_box">[]): Command | undefined {
+  const [first] = boxes;
+  const page = document.pages.find(({ id }) => id === first?.page);
+  if (!first || !page || boxes.length < 2) return undefined;
+  const words = boxes.map(({ id }) => {
+    const key = document.keys[id];
+    return key?.kind === "answer_box" ? key.text.trim() : "";
+  });
+  const pieces = words.map((text) => (text ? pieceOf(text) : undefined));
+  const keyed = pieces.filter((piece) => piece !== undefined);
+  const bank: FieldOf<"pieces"> = {
+    kind: "pieces",
+    id: newId(),
+    page: page.id,
+    box: {
+      x: Math.min(first.box.x, page.width - TRAY.width),
+      y: page.height - TRAY.height - 12,
+      ...TRAY,
+    },
+    points: 1,
+    name: "",
+    number: "",
+    hint: "",
+    style: first.style ?? null,
+    locked: false,
+    pieces:
+      keyed.length > 0
+        ? // Their order says nothing of where they belong.
+          keyed.toSorted((a, b) => a.words.localeCompare(b.words))
+        : FIRST.map((text) => pieceOf(text)),
+    slots: boxes.map(({ id, page, box, name }) => ({
+      id,
+      page,
+      box,
+      name,
+      shape: "box",
+      most: 1,
+      loose: false,
+      shown: true,
+      counts: false,
+      overlap: null,
+    })),
+    settled: Object.fromEntries(boxes.map(({ id, points, number, hint }) => [id, { points, number, hint }])),
+    tray: "beside",
+    shuffled: true,
+    together: false,
+    counted: "each",
+    part_marks: true,
+    wrong_counts: false,
+    order_counts: false,
+  };
+  const arrangement = boxes.flatMap(({ id }, i) => {
+    const piece = pieces[i];
+    const belongs = { slot: id, asks: "these" as const, count: 0, like: null, region: null };
+    return piece ? [{ ...belongs, pieces: [piece.id] }] : [];
+  });
+  const key: KeyOf<"pieces"> = { kind: "pieces", arrangements: [arrangement] };
+  const edits: Edit[] = [
+    ...boxes.map(({ id }): Edit => ({ op: "remove", field_id: id })),
+    { op: "place", field: bank },
+    ...(arrangement.length > 0 ? [{ op: "set_key", field_id: bank.id, key } satisfies Edit] : []),
+  ];
+  return {
+    label: plural(boxes.length, ["A bank for # slot", "A bank for # slots"]),
+    edits,
+    select: [bank.id],
+  };
+}
+
+/** The fields, if all of them are answer boxes that are not locked. */
+export const boxesOf = (fields: readonly Field[]): FieldOf<"answer_box">[] | undefined =>
+  fields.every((field) => field.kind === "answer_box" && !field.locked)
+    ? (fields as FieldOf<"answer_box">[])
+    : undefined;
