@@ -56,7 +56,7 @@ def together(field: Pieces, entries: Mapping[str, PieceLaid]) -> PiecesAnswer:
     room = {slot.id: slot.most for slot in field.slots}
     held: Counter[str] = Counter()
     kept: list[Move] = []
-    for name, laid in reversed(entries.items()):
+    for name, laid in reversed(list(entries.items())):
         most = room.get(laid.slot)
         held[laid.slot] += 1
         if laid.slot not in room or (most is not None and held[laid.slot] > most):
