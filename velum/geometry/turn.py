@@ -34,3 +34,21 @@ def turned_box(box: Box, by: Turn, width: float, height: float) -> Box:
             return Box(x=width - box.x - box.width, y=height - box.y - box.height, width=box.width, height=box.height)
         case 270:
             return Box(x=box.y, y=width - box.x - box.width, width=box.height, height=box.width)
+
+
+def turned_share(x: float, y: float, by: Turn) -> tuple[float, float]:
+    """Where a point of a box, in shares of it, lies after the box was turned with its page."""
+    match by:
+        case 0:
+            return x, y
+        case 90:
+            return _share(1 - y), x
+        case 180:
+            return _share(1 - x), _share(1 - y)
+        case 270:
+            return y, _share(1 - x)
+
+
+def _share(value: float) -> float:
+    """A share of a whole, brought back from where rounding has carried it."""
+    return min(1.0, max(0.0, value))

@@ -8,7 +8,9 @@ from typing import Annotated, Any, TypeAlias
 from velum.kinds.answer_box import ANSWER_BOX
 from velum.kinds.by_kind import ByKind
 from velum.kinds.choice import CHOICE
+from velum.kinds.joins import JOINS
 from velum.kinds.kind import AnswerBase, FieldBase, KeyBase, Kind, PromptBase
+from velum.kinds.order import ORDER
 from velum.kinds.pieces import PIECES
 from velum.kinds.tick_places import TICK_PLACES
 
@@ -23,7 +25,7 @@ def registry(*kinds: AnyKind) -> dict[str, AnyKind]:
     return by_name
 
 
-KINDS = registry(ANSWER_BOX, CHOICE, TICK_PLACES, PIECES)
+KINDS = registry(ANSWER_BOX, CHOICE, TICK_PLACES, PIECES, JOINS, ORDER)
 
 
 def _all() -> dict[str, AnyKind]:

@@ -47,8 +47,13 @@ def in_order(count: int, wanted: int) -> Sentence:
 
 
 def number_laid(count: int, wanted: int) -> Sentence:
-    one, several = "{count} piece, where {wanted} belong", "{count} pieces, where {wanted} belong"
-    return Sentence.counted("pieces.count", one, several, count, {"wanted": wanted})
+    return Sentence.counted(
+        "pieces.count",
+        "{count} piece, where {wanted} belong",
+        "{count} pieces, where {wanted} belong",
+        count,
+        {"wanted": wanted},
+    )
 
 
 @dataclass(frozen=True, slots=True)

@@ -24,8 +24,12 @@ from velum.sentence import Sentence
 
 WEB = Path(__file__).parents[3] / "web" / "src" / "kinds"
 NEVER = Sentence("never", "never")
-WRITTEN = {"pieces": {"slot1": "ebb", "slot2": "Flood"}}
-"""What a teacher writes down for the parts of examples whose entries are no parts."""
+WRITTEN = {
+    "pieces": {"slot1": "ebb", "slot2": "Flood"},
+    "joins": {"": "tern - nest; seal - rock"},
+    "order": {"": "C A B"},
+}
+"""What a teacher writes down for the parts of examples, where the words of the answer do not say it."""
 
 json_values = st.recursive(
     st.none() | st.booleans() | st.integers() | st.floats() | st.text(max_size=30),

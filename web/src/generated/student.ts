@@ -304,6 +304,42 @@ export interface components {
                  * @default 0.5
                  */
                 y: number;
+            } | {
+                /**
+                 * Drawn
+                 * @default true
+                 */
+                drawn: boolean;
+                /**
+                 * Kind
+                 * @default joins
+                 * @constant
+                 */
+                kind: "joins";
+                /**
+                 * Version
+                 * @default 1
+                 * @constant
+                 */
+                version: 1;
+            } | {
+                /**
+                 * Kind
+                 * @default order
+                 * @constant
+                 */
+                kind: "order";
+                /**
+                 * Sequence
+                 * @default []
+                 */
+                sequence: string[];
+                /**
+                 * Version
+                 * @default 1
+                 * @constant
+                 */
+                version: 1;
             }) | null;
             /** Entry */
             entry: string;
@@ -384,6 +420,42 @@ export interface components {
                  * @constant
                  */
                 version: 1;
+            } | {
+                /**
+                 * Kind
+                 * @default joins
+                 * @constant
+                 */
+                kind: "joins";
+                /**
+                 * Lines
+                 * @default []
+                 */
+                lines: components["schemas"]["Join"][];
+                /**
+                 * Version
+                 * @default 1
+                 * @constant
+                 */
+                version: 1;
+            } | {
+                /**
+                 * Kind
+                 * @default order
+                 * @constant
+                 */
+                kind: "order";
+                /**
+                 * Sequence
+                 * @default []
+                 */
+                sequence: string[];
+                /**
+                 * Version
+                 * @default 1
+                 * @constant
+                 */
+                version: 1;
             }) | null;
             /** Field Id */
             field_id: string;
@@ -436,6 +508,31 @@ export interface components {
             sheet: components["schemas"]["Sheet"];
             /** Tries Allowed */
             tries_allowed: number | null;
+        };
+        /**
+         * Dot
+         * @description A dot beside what is printed. ``x`` and ``y`` are shares of the field's box.
+         *
+         *     A line goes from a dot of one ``side`` to one of the other; from one without a side to any.
+         */
+        Dot: {
+            /** Id */
+            id: string;
+            /**
+             * Name
+             * @default
+             */
+            name: string;
+            /**
+             * Side
+             * @default
+             * @enum {string}
+             */
+            side: "" | "start" | "end";
+            /** X */
+            x: number;
+            /** Y */
+            y: number;
         };
         /**
          * ErrorOut
@@ -547,6 +644,16 @@ export interface components {
             handed_in_at: string;
             /** Late */
             late: components["schemas"]["ChangeOut"][];
+        };
+        /**
+         * Join
+         * @description A line between two dots; which of them is named first says nothing.
+         */
+        Join: {
+            /** A */
+            a: string;
+            /** B */
+            b: string;
         };
         /**
          * Line
@@ -934,6 +1041,42 @@ export interface components {
                  * @default 0.5
                  */
                 y: number;
+            } | {
+                /**
+                 * Drawn
+                 * @default true
+                 */
+                drawn: boolean;
+                /**
+                 * Kind
+                 * @default joins
+                 * @constant
+                 */
+                kind: "joins";
+                /**
+                 * Version
+                 * @default 1
+                 * @constant
+                 */
+                version: 1;
+            } | {
+                /**
+                 * Kind
+                 * @default order
+                 * @constant
+                 */
+                kind: "order";
+                /**
+                 * Sequence
+                 * @default []
+                 */
+                sequence: string[];
+                /**
+                 * Version
+                 * @default 1
+                 * @constant
+                 */
+                version: 1;
             }) | null;
             /** Entry */
             entry: string;
@@ -1156,6 +1299,76 @@ export interface components {
                  * @enum {string}
                  */
                 tray: "page" | "beside";
+            } | {
+                box: components["schemas"]["Box"];
+                /** Coloured */
+                coloured: boolean;
+                /** Curved */
+                curved: boolean;
+                /** Dots */
+                dots: components["schemas"]["Dot"][];
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default joins
+                 * @constant
+                 */
+                kind: "joins";
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /** One Each */
+                one_each: boolean;
+                /** Page */
+                page: string;
+                /** Parts */
+                parts: components["schemas"]["PartPrompt"][];
+                /**
+                 * @default {
+                 *       "border": "thin",
+                 *       "fill": "film",
+                 *       "see_through": true,
+                 *       "size": null,
+                 *       "colour": null,
+                 *       "align": "start"
+                 *     }
+                 */
+                style: components["schemas"]["Style"];
+            } | {
+                box: components["schemas"]["Box"];
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default order
+                 * @constant
+                 */
+                kind: "order";
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /** Page */
+                page: string;
+                /** Parts */
+                parts: components["schemas"]["PartPrompt"][];
+                /** Steps */
+                steps: components["schemas"]["Step"][];
+                /**
+                 * @default {
+                 *       "border": "thin",
+                 *       "fill": "film",
+                 *       "see_through": true,
+                 *       "size": null,
+                 *       "colour": null,
+                 *       "align": "start"
+                 *     }
+                 */
+                style: components["schemas"]["Style"];
             })[];
             /** Title */
             title: string;
@@ -1225,6 +1438,23 @@ export interface components {
             name: string;
             /** Width */
             width: number;
+            /** X */
+            x: number;
+            /** Y */
+            y: number;
+        };
+        /**
+         * Step
+         * @description A place where a number is written. ``x`` and ``y`` are its middle, in shares of the field's box.
+         */
+        Step: {
+            /** Id */
+            id: string;
+            /**
+             * Name
+             * @default
+             */
+            name: string;
             /** X */
             x: number;
             /** Y */

@@ -672,6 +672,42 @@ export interface components {
                  * @constant
                  */
                 version: 1;
+            } | {
+                /**
+                 * Kind
+                 * @default joins
+                 * @constant
+                 */
+                kind: "joins";
+                /**
+                 * Lines
+                 * @default []
+                 */
+                lines: components["schemas"]["Join"][];
+                /**
+                 * Version
+                 * @default 1
+                 * @constant
+                 */
+                version: 1;
+            } | {
+                /**
+                 * Kind
+                 * @default order
+                 * @constant
+                 */
+                kind: "order";
+                /**
+                 * Sequence
+                 * @default []
+                 */
+                sequence: string[];
+                /**
+                 * Version
+                 * @default 1
+                 * @constant
+                 */
+                version: 1;
             }) | null;
             /** Field Id */
             field_id: string;
@@ -1092,6 +1128,112 @@ export interface components {
                  * @default false
                  */
                 wrong_counts: boolean;
+            } | {
+                box: components["schemas"]["Box"];
+                /**
+                 * Coloured
+                 * @default false
+                 */
+                coloured: boolean;
+                /**
+                 * Curved
+                 * @default false
+                 */
+                curved: boolean;
+                /** Dots */
+                dots: components["schemas"]["Dot"][];
+                /**
+                 * Hint
+                 * @default
+                 */
+                hint: string;
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default joins
+                 * @constant
+                 */
+                kind: "joins";
+                /**
+                 * Locked
+                 * @default false
+                 */
+                locked: boolean;
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /**
+                 * Number
+                 * @default
+                 */
+                number: string;
+                /**
+                 * One Each
+                 * @default true
+                 */
+                one_each: boolean;
+                /** Page */
+                page: string;
+                /**
+                 * Part Marks
+                 * @default true
+                 */
+                part_marks: boolean;
+                /**
+                 * Points
+                 * @default 1
+                 */
+                points: number;
+                style?: components["schemas"]["Style"] | null;
+            } | {
+                box: components["schemas"]["Box"];
+                /**
+                 * Counted
+                 * @default pairs
+                 * @enum {string}
+                 */
+                counted: "all" | "pairs";
+                /**
+                 * Hint
+                 * @default
+                 */
+                hint: string;
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default order
+                 * @constant
+                 */
+                kind: "order";
+                /**
+                 * Locked
+                 * @default false
+                 */
+                locked: boolean;
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /**
+                 * Number
+                 * @default
+                 */
+                number: string;
+                /** Page */
+                page: string;
+                /**
+                 * Points
+                 * @default 1
+                 */
+                points: number;
+                /** Steps */
+                steps: components["schemas"]["Step"][];
+                style?: components["schemas"]["Style"] | null;
             };
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -1475,6 +1617,112 @@ export interface components {
                  * @default false
                  */
                 wrong_counts: boolean;
+            } | {
+                box: components["schemas"]["Box"];
+                /**
+                 * Coloured
+                 * @default false
+                 */
+                coloured: boolean;
+                /**
+                 * Curved
+                 * @default false
+                 */
+                curved: boolean;
+                /** Dots */
+                dots: components["schemas"]["Dot"][];
+                /**
+                 * Hint
+                 * @default
+                 */
+                hint: string;
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default joins
+                 * @constant
+                 */
+                kind: "joins";
+                /**
+                 * Locked
+                 * @default false
+                 */
+                locked: boolean;
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /**
+                 * Number
+                 * @default
+                 */
+                number: string;
+                /**
+                 * One Each
+                 * @default true
+                 */
+                one_each: boolean;
+                /** Page */
+                page: string;
+                /**
+                 * Part Marks
+                 * @default true
+                 */
+                part_marks: boolean;
+                /**
+                 * Points
+                 * @default 1
+                 */
+                points: number;
+                style?: components["schemas"]["Style"] | null;
+            } | {
+                box: components["schemas"]["Box"];
+                /**
+                 * Counted
+                 * @default pairs
+                 * @enum {string}
+                 */
+                counted: "all" | "pairs";
+                /**
+                 * Hint
+                 * @default
+                 */
+                hint: string;
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default order
+                 * @constant
+                 */
+                kind: "order";
+                /**
+                 * Locked
+                 * @default false
+                 */
+                locked: boolean;
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /**
+                 * Number
+                 * @default
+                 */
+                number: string;
+                /** Page */
+                page: string;
+                /**
+                 * Points
+                 * @default 1
+                 */
+                points: number;
+                /** Steps */
+                steps: components["schemas"]["Step"][];
+                style?: components["schemas"]["Style"] | null;
             })[];
             /**
              * Fixtures
@@ -1545,6 +1793,24 @@ export interface components {
                      * @constant
                      */
                     kind: "pieces";
+                } | {
+                    /**
+                     * Kind
+                     * @default joins
+                     * @constant
+                     */
+                    kind: "joins";
+                    /** Lines */
+                    lines: components["schemas"]["Join"][];
+                } | {
+                    /**
+                     * Kind
+                     * @default order
+                     * @constant
+                     */
+                    kind: "order";
+                    /** Sequence */
+                    sequence: string[];
                 };
             };
             /** Pages */
@@ -1574,6 +1840,31 @@ export interface components {
              * @constant
              */
             version: 8;
+        };
+        /**
+         * Dot
+         * @description A dot beside what is printed. ``x`` and ``y`` are shares of the field's box.
+         *
+         *     A line goes from a dot of one ``side`` to one of the other; from one without a side to any.
+         */
+        Dot: {
+            /** Id */
+            id: string;
+            /**
+             * Name
+             * @default
+             */
+            name: string;
+            /**
+             * Side
+             * @default
+             * @enum {string}
+             */
+            side: "" | "start" | "end";
+            /** X */
+            x: number;
+            /** Y */
+            y: number;
         };
         /**
          * DoubtOut
@@ -1946,6 +2237,16 @@ export interface components {
             to: number;
         };
         /**
+         * Join
+         * @description A line between two dots; which of them is named first says nothing.
+         */
+        Join: {
+            /** A */
+            a: string;
+            /** B */
+            b: string;
+        };
+        /**
          * LayerFixture
          * @description Move a fixture to another layer, counted from 0, the lowest.
          */
@@ -2103,6 +2404,24 @@ export interface components {
                  * @constant
                  */
                 kind: "pieces";
+            } | {
+                /**
+                 * Kind
+                 * @default joins
+                 * @constant
+                 */
+                kind: "joins";
+                /** Lines */
+                lines: components["schemas"]["Join"][];
+            } | {
+                /**
+                 * Kind
+                 * @default order
+                 * @constant
+                 */
+                kind: "order";
+                /** Sequence */
+                sequence: string[];
             }) | null;
             /** Number */
             number: string;
@@ -2731,6 +3050,112 @@ export interface components {
                  * @default false
                  */
                 wrong_counts: boolean;
+            } | {
+                box: components["schemas"]["Box"];
+                /**
+                 * Coloured
+                 * @default false
+                 */
+                coloured: boolean;
+                /**
+                 * Curved
+                 * @default false
+                 */
+                curved: boolean;
+                /** Dots */
+                dots: components["schemas"]["Dot"][];
+                /**
+                 * Hint
+                 * @default
+                 */
+                hint: string;
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default joins
+                 * @constant
+                 */
+                kind: "joins";
+                /**
+                 * Locked
+                 * @default false
+                 */
+                locked: boolean;
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /**
+                 * Number
+                 * @default
+                 */
+                number: string;
+                /**
+                 * One Each
+                 * @default true
+                 */
+                one_each: boolean;
+                /** Page */
+                page: string;
+                /**
+                 * Part Marks
+                 * @default true
+                 */
+                part_marks: boolean;
+                /**
+                 * Points
+                 * @default 1
+                 */
+                points: number;
+                style?: components["schemas"]["Style"] | null;
+            } | {
+                box: components["schemas"]["Box"];
+                /**
+                 * Counted
+                 * @default pairs
+                 * @enum {string}
+                 */
+                counted: "all" | "pairs";
+                /**
+                 * Hint
+                 * @default
+                 */
+                hint: string;
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default order
+                 * @constant
+                 */
+                kind: "order";
+                /**
+                 * Locked
+                 * @default false
+                 */
+                locked: boolean;
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /**
+                 * Number
+                 * @default
+                 */
+                number: string;
+                /** Page */
+                page: string;
+                /**
+                 * Points
+                 * @default 1
+                 */
+                points: number;
+                /** Steps */
+                steps: components["schemas"]["Step"][];
+                style?: components["schemas"]["Style"] | null;
             };
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -3041,6 +3466,112 @@ export interface components {
                  * @default false
                  */
                 wrong_counts: boolean;
+            } | {
+                box: components["schemas"]["Box"];
+                /**
+                 * Coloured
+                 * @default false
+                 */
+                coloured: boolean;
+                /**
+                 * Curved
+                 * @default false
+                 */
+                curved: boolean;
+                /** Dots */
+                dots: components["schemas"]["Dot"][];
+                /**
+                 * Hint
+                 * @default
+                 */
+                hint: string;
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default joins
+                 * @constant
+                 */
+                kind: "joins";
+                /**
+                 * Locked
+                 * @default false
+                 */
+                locked: boolean;
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /**
+                 * Number
+                 * @default
+                 */
+                number: string;
+                /**
+                 * One Each
+                 * @default true
+                 */
+                one_each: boolean;
+                /** Page */
+                page: string;
+                /**
+                 * Part Marks
+                 * @default true
+                 */
+                part_marks: boolean;
+                /**
+                 * Points
+                 * @default 1
+                 */
+                points: number;
+                style?: components["schemas"]["Style"] | null;
+            } | {
+                box: components["schemas"]["Box"];
+                /**
+                 * Counted
+                 * @default pairs
+                 * @enum {string}
+                 */
+                counted: "all" | "pairs";
+                /**
+                 * Hint
+                 * @default
+                 */
+                hint: string;
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default order
+                 * @constant
+                 */
+                kind: "order";
+                /**
+                 * Locked
+                 * @default false
+                 */
+                locked: boolean;
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /**
+                 * Number
+                 * @default
+                 */
+                number: string;
+                /** Page */
+                page: string;
+                /**
+                 * Points
+                 * @default 1
+                 */
+                points: number;
+                /** Steps */
+                steps: components["schemas"]["Step"][];
+                style?: components["schemas"]["Style"] | null;
             };
             source: components["schemas"]["Box"];
         };
@@ -3445,6 +3976,112 @@ export interface components {
                  * @default false
                  */
                 wrong_counts: boolean;
+            } | {
+                box: components["schemas"]["Box"];
+                /**
+                 * Coloured
+                 * @default false
+                 */
+                coloured: boolean;
+                /**
+                 * Curved
+                 * @default false
+                 */
+                curved: boolean;
+                /** Dots */
+                dots: components["schemas"]["Dot"][];
+                /**
+                 * Hint
+                 * @default
+                 */
+                hint: string;
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default joins
+                 * @constant
+                 */
+                kind: "joins";
+                /**
+                 * Locked
+                 * @default false
+                 */
+                locked: boolean;
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /**
+                 * Number
+                 * @default
+                 */
+                number: string;
+                /**
+                 * One Each
+                 * @default true
+                 */
+                one_each: boolean;
+                /** Page */
+                page: string;
+                /**
+                 * Part Marks
+                 * @default true
+                 */
+                part_marks: boolean;
+                /**
+                 * Points
+                 * @default 1
+                 */
+                points: number;
+                style?: components["schemas"]["Style"] | null;
+            } | {
+                box: components["schemas"]["Box"];
+                /**
+                 * Counted
+                 * @default pairs
+                 * @enum {string}
+                 */
+                counted: "all" | "pairs";
+                /**
+                 * Hint
+                 * @default
+                 */
+                hint: string;
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default order
+                 * @constant
+                 */
+                kind: "order";
+                /**
+                 * Locked
+                 * @default false
+                 */
+                locked: boolean;
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /**
+                 * Number
+                 * @default
+                 */
+                number: string;
+                /** Page */
+                page: string;
+                /**
+                 * Points
+                 * @default 1
+                 */
+                points: number;
+                /** Steps */
+                steps: components["schemas"]["Step"][];
+                style?: components["schemas"]["Style"] | null;
             })[];
             /** Fixtures */
             fixtures: (components["schemas"]["Text"] | components["schemas"]["Line"] | components["schemas"]["Shape"] | components["schemas"]["Table"] | components["schemas"]["Grid"] | components["schemas"]["Picture"] | components["schemas"]["StudentName"])[];
@@ -3645,6 +4282,24 @@ export interface components {
                  * @constant
                  */
                 kind: "pieces";
+            } | {
+                /**
+                 * Kind
+                 * @default joins
+                 * @constant
+                 */
+                kind: "joins";
+                /** Lines */
+                lines: components["schemas"]["Join"][];
+            } | {
+                /**
+                 * Kind
+                 * @default order
+                 * @constant
+                 */
+                kind: "order";
+                /** Sequence */
+                sequence: string[];
             }) | null;
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -3865,6 +4520,23 @@ export interface components {
              */
             path: (string | number)[];
             worksheet: components["schemas"]["WorksheetOut"];
+        };
+        /**
+         * Step
+         * @description A place where a number is written. ``x`` and ``y`` are its middle, in shares of the field's box.
+         */
+        Step: {
+            /** Id */
+            id: string;
+            /**
+             * Name
+             * @default
+             */
+            name: string;
+            /** X */
+            x: number;
+            /** Y */
+            y: number;
         };
         /**
          * Straightened
@@ -4134,6 +4806,112 @@ export interface components {
                  * @default false
                  */
                 wrong_counts: boolean;
+            } | {
+                box: components["schemas"]["Box"];
+                /**
+                 * Coloured
+                 * @default false
+                 */
+                coloured: boolean;
+                /**
+                 * Curved
+                 * @default false
+                 */
+                curved: boolean;
+                /** Dots */
+                dots: components["schemas"]["Dot"][];
+                /**
+                 * Hint
+                 * @default
+                 */
+                hint: string;
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default joins
+                 * @constant
+                 */
+                kind: "joins";
+                /**
+                 * Locked
+                 * @default false
+                 */
+                locked: boolean;
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /**
+                 * Number
+                 * @default
+                 */
+                number: string;
+                /**
+                 * One Each
+                 * @default true
+                 */
+                one_each: boolean;
+                /** Page */
+                page: string;
+                /**
+                 * Part Marks
+                 * @default true
+                 */
+                part_marks: boolean;
+                /**
+                 * Points
+                 * @default 1
+                 */
+                points: number;
+                style?: components["schemas"]["Style"] | null;
+            } | {
+                box: components["schemas"]["Box"];
+                /**
+                 * Counted
+                 * @default pairs
+                 * @enum {string}
+                 */
+                counted: "all" | "pairs";
+                /**
+                 * Hint
+                 * @default
+                 */
+                hint: string;
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default order
+                 * @constant
+                 */
+                kind: "order";
+                /**
+                 * Locked
+                 * @default false
+                 */
+                locked: boolean;
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /**
+                 * Number
+                 * @default
+                 */
+                number: string;
+                /** Page */
+                page: string;
+                /**
+                 * Points
+                 * @default 1
+                 */
+                points: number;
+                /** Steps */
+                steps: components["schemas"]["Step"][];
+                style?: components["schemas"]["Style"] | null;
             })[];
             /** Fixtures */
             fixtures: (components["schemas"]["Text"] | components["schemas"]["Line"] | components["schemas"]["Shape"] | components["schemas"]["Table"] | components["schemas"]["Grid"] | components["schemas"]["Picture"] | components["schemas"]["StudentName"])[];

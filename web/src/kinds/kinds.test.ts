@@ -32,6 +32,20 @@ const EXAMPLES: {
     blank: { kind: "choice", version: 2, picked: [] },
     words: "A, C",
   },
+  joins: {
+    answer: ({ dots }) => ({
+      kind: "joins",
+      version: 1,
+      lines: [{ a: dots[0]?.id ?? "", b: dots.at(-1)?.id ?? "" }],
+    }),
+    blank: { kind: "joins", version: 1, lines: [] },
+    words: "1 – B",
+  },
+  order: {
+    answer: ({ steps }) => ({ kind: "order", version: 1, sequence: steps.map(({ id }) => id).reverse() }),
+    blank: { kind: "order", version: 1, sequence: [] },
+    words: "C, B, A",
+  },
   pieces: {
     answer: ({ pieces, slots }) => ({
       kind: "pieces",

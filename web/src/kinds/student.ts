@@ -86,6 +86,8 @@ export interface StudentKind<K extends Kind> {
 export const KINDS = new Registry<{ [K in Kind]: StudentKind<K> }>({
   answer_box: async () => (await import("./answer_box/student")).answerBox,
   choice: async () => (await import("./choice/student")).choice,
+  joins: async () => (await import("./joins/student")).joins,
+  order: async () => (await import("./order/student")).order,
   pieces: async () => (await import("./pieces/student")).pieces,
   tick_places: async () => (await import("./tick_places/student")).tickPlaces,
 });

@@ -137,6 +137,8 @@ export interface TeacherKind<K extends Kind> {
 export const KINDS = new Registry<{ [K in Kind]: TeacherKind<K> }>({
   answer_box: async () => (await import("./answer_box/teacher")).answerBox,
   choice: async () => (await import("./choice/teacher")).choice,
+  joins: async () => (await import("./joins/teacher")).joins,
+  order: async () => (await import("./order/teacher")).order,
   pieces: async () => (await import("./pieces/teacher")).pieces,
   tick_places: async () => (await import("./tick_places/teacher")).tickPlaces,
 });

@@ -41,7 +41,7 @@
         {#if !still && (!full || slot.most === 1) && wait.length > 0}
           <li>
             <select
-              class="select h-11"
+              class="input h-11"
               aria-label="{full ? 'Another piece for' : 'A piece for'} {nameOf(slot)}"
               onchange={(event) => add(slot, event.currentTarget)}
             >
