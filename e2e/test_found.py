@@ -5,12 +5,14 @@ from typing import Any
 
 from playwright.sync_api import Locator, expect
 
+from e2e.files import file
 from e2e.journey import Journey
 from e2e.pages.desk import DeskPage
 from e2e.pages.editor import EditorPage
 from e2e.pages.sheet import JoinPage
 from server.handouts.flows.hand_out import hand_out
 from server.worksheets.models import Worksheet
+from velum.testing import papers
 
 PAGES = Path(__file__).resolve().parents[1] / "bench" / "pages" / "develop"
 
@@ -28,6 +30,22 @@ class Found(Journey):
     def fields(self) -> list[dict[str, object]]:
         fields: list[dict[str, object]] = Worksheet.objects.latest("created_at").document["fields"]
         return fields
+
+    def test_blanks_become_slots_for_the_words_printed_in_a_bank_and_columns_are_joined(self) -> None:
+        page = self.teacher_browser().new_page()
+        editor = DeskPage(page).open().bring_in(file("weather.pdf", papers.weather()))
+        editor.step("Film")
+        offer = self.offer(editor)
+        offer.get_by_role("button", name="3 blanks as slots for them").click()
+        editor.expect_saved()
+        (bank,) = self.fields()
+        self.assertEqual([piece["words"] for piece in bank["pieces"]], ["lamp", "fog horn", "lens", "stairs"])  # type: ignore[attr-defined]
+        self.assertEqual(len(bank["slots"]), 3)  # type: ignore[arg-type]
+        offer.get_by_role("button", name="Take it").click()
+        editor.expect_saved()
+        (joins,) = [field for field in self.fields() if field["kind"] == "joins"]
+        self.assertEqual(len(joins["dots"]), 6)  # type: ignore[arg-type]
+        self.assert_accessible(page)
 
     def test_all_that_is_found_is_taken_in_one_step(self) -> None:
         editor = self.bring_in("browser_exam")

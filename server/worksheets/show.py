@@ -16,11 +16,13 @@ from server.worksheets.models import Worksheet
 from server.worksheets.waiting import pages_waiting
 from velum.document.document import Document
 from velum.document.edits import Edit
-from velum.document.found_places import Proposed, name_places, offered, proposed, still_free
+from velum.document.found_places import Proposed, name_places, offered, proposals_for, still_free
 from velum.document.look_over import Doubt, Finding
 from velum.document.page import Page
 from velum.document.reading import DocumentUnreadable
 from velum.finding.guides import Guides
+from velum.finding.read import Reading
+from velum.finding.word_banks import WordBank
 from velum.fixtures.words import words_of
 from velum.geometry.box import Box
 from velum.model import Id
@@ -164,6 +166,8 @@ class FoundOut(Schema):
     proposals: list[Proposed] | None
     names: list[Box] = []
     """Where the page asks for the student's name."""
+    banks: list[WordBank] = []
+    """Words that are printed in a bank, from which blanks are filled."""
 
 
 def found_out(document: Document) -> list[FoundOut]:
@@ -176,10 +180,15 @@ def found_out(document: Document) -> list[FoundOut]:
             told.append(FoundOut(page=page.id, proposals=None))
             continue
         elsewhere = {place.number for name, others in places.items() if name != page.id for place in others}
-        free = still_free(page, proposed(page, places[page.id], elsewhere), document.fields)
-        reading = readings[page.id]
-        names = name_places(page, reading.places) if reading else []
-        told.append(FoundOut(page=page.id, proposals=free, names=names))
+        reading = readings[page.id] or Reading()
+        told.append(
+            FoundOut(
+                page=page.id,
+                proposals=still_free(page, proposals_for(page, reading, elsewhere), document.fields),
+                names=name_places(page, reading.places),
+                banks=list(reading.banks),
+            )
+        )
     return told
 
 

@@ -8,7 +8,7 @@ from django.core.cache import cache
 from server.worksheets import documents, surveys
 from server.worksheets.models import Worksheet
 from velum.document.document import Document
-from velum.document.found_places import proposed, still_free
+from velum.document.found_places import proposals_for, still_free
 from velum.document.reading import DocumentUnreadable
 
 _KNOWN, _UNKNOWN = 30 * 24 * 3600, 30
@@ -45,4 +45,4 @@ def _waits(document: Document, number: int) -> bool | None:
     """Whether places of a page wait; None: it was not looked at yet."""
     page = document.pages[number]
     reading = surveys.known_reading(page)
-    return None if reading is None else bool(still_free(page, proposed(page, reading.places), document.fields))
+    return None if reading is None else bool(still_free(page, proposals_for(page, reading), document.fields))

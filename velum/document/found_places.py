@@ -5,16 +5,18 @@ import re
 from collections import Counter
 from collections.abc import Collection, Iterable, Sequence
 from string import ascii_lowercase
-from typing import Any
+from typing import Any, Literal
 
 from velum.document.page import Page
 from velum.document.page_text import shown_lines
 from velum.document.places import shown_box, source_box
+from velum.finding.columns import Columns
 from velum.finding.found import Found
 from velum.finding.read import Reading, reading_of_picture, reading_of_print
 from velum.geometry.box import Box, around, common_area, kept_inside
 from velum.kinds import Field
 from velum.kinds.answer_box import AnswerBox
+from velum.kinds.joins import DOT_SIZE, MOST_DOTS, Dot, Joins
 from velum.kinds.kind import FieldBase
 from velum.kinds.picking import MOST_OPTIONS, id_of_place
 from velum.kinds.tick_places import Spot, TickPlaces, share
@@ -30,6 +32,12 @@ DOTS = 150
 
 _SURE = 0.5
 """What is less sure is not offered."""
+
+_OF_COLUMNS = 0.7
+"""How sure it is that two columns are to be joined: they may be only two columns."""
+
+_BESIDE = 10.0
+"""Points from an entry of a column to its dot."""
 
 _PRESSED = 16.0
 """Points: the side of a spot that can be pressed (look_over.SMALLEST, and a little)."""
@@ -83,6 +91,50 @@ def proposed(page: Page, found: Iterable[Found], elsewhere: Collection[str] = ()
         Proposed(field=_field(page, place, number), source=source_box(page, place.box), confidence=place.confidence)
         for place, number in zip(places, _numbers(places, elsewhere), strict=True)
     ]
+
+
+def proposals_for(page: Page, reading: Reading, elsewhere: Collection[str] = ()) -> list[Proposed]:
+    """All fields that are proposed for a page by what was read on it."""
+    return [*proposed(page, reading.places, elsewhere), *joined(page, reading.columns)]
+
+
+def joined(page: Page, columns: Iterable[Columns]) -> list[Proposed]:
+    """Fields whose dots stand beside the entries of two printed columns."""
+    return [
+        Proposed(field=field, source=source_box(page, field.box), confidence=_OF_COLUMNS)
+        for each in columns
+        if (field := _joins(page, each)) is not None
+    ]
+
+
+def _joins(page: Page, columns: Columns) -> FieldBase | None:
+    """Dots behind the entries on the left and before those on the right; None: there is no room between them."""
+    start = max(place.x + place.width for place in columns.left_places) + _BESIDE
+    end = min(place.x for place in columns.right_places) - _BESIDE
+    top = min(place.y for place in (*columns.left_places, *columns.right_places))
+    bottom = max(place.bottom for place in (*columns.left_places, *columns.right_places))
+    if end - start < 2 * _BESIDE or len(columns.left) + len(columns.right) > MOST_DOTS:
+        return None
+    half = DOT_SIZE / 2
+    box = kept_inside(
+        Box(x=start - half, y=top, width=end - start + DOT_SIZE, height=bottom - top), page.width, page.height
+    )
+    sides: tuple[tuple[Literal["start", "end"], float, tuple[str, ...], tuple[Box, ...]], ...] = (
+        ("start", start, columns.left, columns.left_places),
+        ("end", end, columns.right, columns.right_places),
+    )
+    dots = tuple(
+        Dot(
+            id=f"{side}{number}",
+            x=share((across - box.x) / box.width),
+            y=share((place.y + place.height / 2 - box.y) / box.height),
+            side=side,
+            name=said[:200],
+        )
+        for side, across, words, places in sides
+        for number, (said, place) in enumerate(zip(words, places, strict=True))
+    )
+    return Joins(id=_id(page, "columns", box), page=page.id, box=box, dots=dots)
 
 
 def _numbers(places: Sequence[Found], elsewhere: Collection[str]) -> list[str]:
@@ -145,11 +197,16 @@ def _to_be_pressed(spots: Sequence[Box]) -> list[Box]:
     return grown
 
 
+def _id(page: Page, sort: str, box: Box) -> str:
+    """The same each time that the page is read."""
+    said = f"{page.id} {sort} {box.x:.0f} {box.y:.0f} {box.width:.0f} {box.height:.0f}"
+    return f"f{hashlib.sha256(said.encode()).hexdigest()[:11]}"
+
+
 def _field(page: Page, place: Found, number: str) -> FieldBase:
     box = kept_inside(place.box, page.width, page.height)
-    said = f"{page.id} {place.sort} {box.x:.0f} {box.y:.0f} {box.width:.0f} {box.height:.0f}"
     common: dict[str, Any] = {
-        "id": f"f{hashlib.sha256(said.encode()).hexdigest()[:11]}",
+        "id": _id(page, place.sort, box),
         "page": page.id,
         "box": box,
         "number": number[:12],

@@ -222,3 +222,23 @@ def nonsense_form() -> bytes:
             annotation.Rect = pikepdf.Array([pikepdf.Name.X, 1, 2] if number % 2 else [1, 2, 3, 4, 5])
             annotation.FT = 7
     return _saved(document)
+
+
+def weather() -> bytes:
+    """A page on the weather station: two columns to be joined, and a word bank with blanks below it."""
+    out = io.BytesIO()
+    canvas = Canvas(out, pagesize=A4, invariant=True)
+    canvas.setFont("Helvetica", 12)
+    top = A4[1]
+    canvas.drawString(72, top - 90, "Join each instrument to what it measures.")
+    pairs = (("barometer", "the speed of the wind"), ("rain gauge", "the weight of the air"), ("anemometer", "rain"))
+    for row, (left, right) in enumerate(pairs):
+        canvas.drawString(72, top - 130 - 40 * row, left)
+        canvas.drawString(360, top - 130 - 40 * row, right)
+    canvas.rect(70, top - 330, 440, 50)
+    for place, word in enumerate(("lamp", "fog horn", "lens", "stairs")):
+        canvas.drawString(90 + 105 * place, top - 310, word)
+    for row in range(3):
+        canvas.drawString(72, top - 390 - 40 * row, f"{row + 1}. The keeper cleans the ____________ every day.")
+    canvas.save()
+    return out.getvalue()

@@ -10,6 +10,7 @@ from server.drawing import queue
 from server.testing.world import JSON, WorldCase, make_teacher, teacher_client
 from server.worksheets.models import Worksheet
 from velum.document.reading import read_document
+from velum.testing import papers
 
 PAGES = Path(__file__).resolve().parents[3] / "bench" / "pages" / "develop"
 
@@ -50,6 +51,23 @@ class FoundPlaces(WorldCase):
         self.assertEqual(
             [spot["name"] for spot in one["field"]["spots"]], ["the lamp", "the stove", "a candle", "a fire"]
         )
+
+    def test_columns_are_proposed_to_be_joined_and_banks_are_told(self) -> None:
+        sent = self.client.generic(
+            "POST", "/api/worksheets?name=weather.pdf", papers.weather(), content_type="application/octet-stream"
+        )
+        worksheet = sent.json()["id"]
+        kinds = [each["field"]["kind"] for each in self.found(worksheet)]
+        self.assertEqual(sorted(kinds), ["answer_box"] * 3 + ["joins"])
+        (joins,) = [each["field"] for each in self.found(worksheet) if each["field"]["kind"] == "joins"]
+        self.assertEqual(
+            [dot["name"] for dot in joins["dots"] if dot["side"] == "start"], ["barometer", "rain gauge", "anemometer"]
+        )
+        self.assertEqual([dot["side"] for dot in joins["dots"]].count("end"), 3)
+        (bank,) = self.client.get(f"/api/worksheets/{worksheet}/found").json()[0]["banks"]
+        self.assertEqual(bank["words"], ["lamp", "fog horn", "lens", "stairs"])
+        self.edit(worksheet, {"op": "place", "field": joins})
+        self.assertEqual({each["field"]["kind"] for each in self.found(worksheet)}, {"answer_box"})
 
     def test_what_is_printed_is_told_to_bring_fields_in_line_with(self) -> None:
         worksheet = self.bring_in("browser_underscores")

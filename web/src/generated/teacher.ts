@@ -2032,6 +2032,11 @@ export interface components {
          */
         FoundOut: {
             /**
+             * Banks
+             * @default []
+             */
+            banks: components["schemas"]["WordBank"][];
+            /**
              * Names
              * @default []
              */
@@ -5207,6 +5212,17 @@ export interface components {
              * @enum {string}
              */
             rule: "within";
+        };
+        /**
+         * WordBank
+         * @description The entries of a bank, as printed, and where each stands; ``box`` is around all.
+         */
+        WordBank: {
+            box: components["schemas"]["Box"];
+            /** Places */
+            places: components["schemas"]["Box"][];
+            /** Words */
+            words: string[];
         };
         /**
          * Words

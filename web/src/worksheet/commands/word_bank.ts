@@ -1,19 +1,33 @@
 // Boxes that become the slots of a word bank, and their right answers its pieces.
 
-import type { Document, Edit, Field } from "../../api/teacher";
+import type { Box, Document, Edit, Field } from "../../api/teacher";
 import { plural } from "../../words/say";
 import { pieceOf } from "../../kinds/pieces/lines";
 import type { FieldOf, KeyOf } from "../../kinds/teacher";
 import type { Command } from "../command";
 import { newId } from "../ids";
+import { inside } from "./fields";
 
 /** What a bank holds before any right answer is set. */
 const FIRST = ["first", "second", "third"];
 /** Points of the tray's outline, which lies below the last box while the tray is beside the pages. */
 const TRAY = { width: 240, height: 40 };
 
-/** Have answer boxes be slots of one bank, in which their right answers wait, in the order of the alphabet. */
-export function asWordBank(document: Document, boxes: readonly FieldOf<"answer_box">[]): Command | undefined {
+/** Words that are printed in a bank, and where. */
+export interface Printed {
+  words: readonly string[];
+  box: Box;
+}
+
+/**
+ * Have answer boxes be slots of one bank. In it wait the words that are `printed`, over their print; else the right answers,
+ * in the order of the alphabet.
+ */
+export function asWordBank(
+  document: Document,
+  boxes: readonly FieldOf<"answer_box">[],
+  printed?: Printed,
+): Command | undefined {
   const [first] = boxes;
   const page = document.pages.find(({ id }) => id === first?.page);
   if (!first || !page || boxes.length < 2) return undefined;
@@ -21,17 +35,22 @@ export function asWordBank(document: Document, boxes: readonly FieldOf<"answer_b
     const key = document.keys[id];
     return key?.kind === "answer_box" ? key.text.trim() : "";
   });
-  const pieces = words.map((text) => (text ? pieceOf(text) : undefined));
-  const keyed = pieces.filter((piece) => piece !== undefined);
+  const left = (printed?.words ?? []).map((text) => pieceOf(text));
+  const waiting = [...left];
+  const pieces = words.map((text) => {
+    if (!text) return undefined;
+    const at = left.findIndex((piece) => piece.words.toLowerCase() === text.toLowerCase());
+    const piece = at < 0 ? pieceOf(text) : left.splice(at, 1)[0];
+    if (at < 0 && piece) waiting.push(piece);
+    return piece;
+  });
   const bank: FieldOf<"pieces"> = {
     kind: "pieces",
     id: newId(),
     page: page.id,
-    box: {
-      x: Math.min(first.box.x, page.width - TRAY.width),
-      y: page.height - TRAY.height - 12,
-      ...TRAY,
-    },
+    box: printed
+      ? inside(printed.box, page)
+      : { x: Math.min(first.box.x, page.width - TRAY.width), y: page.height - TRAY.height - 12, ...TRAY },
     points: 1,
     name: "",
     number: "",
@@ -39,10 +58,12 @@ export function asWordBank(document: Document, boxes: readonly FieldOf<"answer_b
     style: first.style ?? null,
     locked: false,
     pieces:
-      keyed.length > 0
-        ? // Their order says nothing of where they belong.
-          keyed.toSorted((a, b) => a.words.localeCompare(b.words))
-        : FIRST.map((text) => pieceOf(text)),
+      waiting.length === 0
+        ? FIRST.map((text) => pieceOf(text))
+        : printed
+          ? waiting
+          : // Their order says nothing of where they belong.
+            waiting.toSorted((a, b) => a.words.localeCompare(b.words)),
     slots: boxes.map(({ id, page, box, name }) => ({
       id,
       page,
@@ -56,7 +77,7 @@ export function asWordBank(document: Document, boxes: readonly FieldOf<"answer_b
       overlap: null,
     })),
     settled: Object.fromEntries(boxes.map(({ id, points, number, hint }) => [id, { points, number, hint }])),
-    tray: "beside",
+    tray: printed ? "page" : "beside",
     shuffled: true,
     together: false,
     counted: "each",
@@ -71,7 +92,9 @@ export function asWordBank(document: Document, boxes: readonly FieldOf<"answer_b
   });
   const key: KeyOf<"pieces"> = { kind: "pieces", arrangements: [arrangement] };
   const edits: Edit[] = [
-    ...boxes.map(({ id }): Edit => ({ op: "remove", field_id: id })),
+    ...boxes
+      .filter(({ id }) => document.fields.some((field) => field.id === id))
+      .map(({ id }): Edit => ({ op: "remove", field_id: id })),
     { op: "place", field: bank },
     ...(arrangement.length > 0 ? [{ op: "set_key", field_id: bank.id, key } satisfies Edit] : []),
   ];

@@ -49,6 +49,19 @@
         {all.length === 1 ? "Refuse it" : "Refuse all"}
       </button>
     </div>
+    {#each found.banks as bank (bank.page.id)}
+      <p class="mt-1 flex flex-wrap items-center gap-2 text-sm">
+        <span class="min-w-0 flex-1" dir="auto"
+          >Words are printed on page {pageOf(bank.page.id)}: {bank.bank.words.slice(0, 4).join(", ")}{bank
+            .bank.words.length > 4
+            ? " …"
+            : ""}</span
+        >
+        <button class="btn btn-outline btn-xs" onclick={() => found.takeAsSlots(bank)}
+          >{plural(bank.blanks.length, ["# blank as a slot for them", "# blanks as slots for them"])}</button
+        >
+      </p>
+    {/each}
     {#if found.gathering}<p class="text-sm">Draw a frame on the page: what was found in it is taken.</p>{/if}
     {#if listed}
       <ul class="mt-2 max-h-52 overflow-y-auto">

@@ -5,6 +5,9 @@ import { overlaps, shareOver } from "../../../canvas/box";
 import { announce } from "../../../ui/Announcer.svelte";
 import { plural } from "../../../words/say";
 import { refuseFound, takeFound } from "../../../worksheet/commands/fields";
+import { asWordBank, boxesOf } from "../../../worksheet/commands/word_bank";
+import { placesOf } from "../../../kinds/form";
+import type { FieldOf } from "../../../kinds/teacher";
 import { lookOf } from "../../../ui/pictures";
 import { otherwise, type Otherwise } from "./otherwise";
 import type { Editing } from "../state/editing.svelte";
@@ -17,6 +20,7 @@ export class FoundPlaces {
   /** How the pages were shown when it was told. */
   private looks: Readonly<Record<string, string>> = {};
   private nameLines: readonly { page: string; box: Box }[] = $state.raw([]);
+  private printedBanks: Readonly<Record<string, readonly Bank[]>> = $state.raw({});
   private said = 0;
   /** Whether a region that is drawn on a page takes what was found in it. */
   gathering = $state(false);
@@ -31,6 +35,7 @@ export class FoundPlaces {
       .catch(() => ({ data: undefined }));
     if (!data) return;
     this.nameLines = data.flatMap(({ page, names }) => names.map((box) => ({ page, box })));
+    this.printedBanks = Object.fromEntries(data.map(({ page, banks }) => [page, banks]));
     const told = data.filter((page): page is Told => page.proposals !== null);
     const looks = Object.fromEntries(this.editing.document.pages.map((page) => [page.id, lookOf(page)]));
     const same = (id: string) => this.looks[id] === looks[id];
@@ -63,6 +68,20 @@ export class FoundPlaces {
     return this.nameLines.filter(({ page }) => there.has(page));
   }
 
+  /** Pages with a bank of words, and blanks that its words go into. */
+  get banks(): { page: Page; bank: Bank; blanks: FieldOf<"answer_box">[] }[] {
+    return this.editing.document.pages.flatMap((page) => {
+      const [bank] = this.printedBanks[page.id] ?? [];
+      const blanks = boxesOf(this.on(page).filter(({ kind }) => kind === "answer_box")) ?? [];
+      return bank && blanks.length > 1 ? [{ page, bank, blanks }] : [];
+    });
+  }
+
+  /** Take the blanks of a page as slots for the words that are printed in its bank. */
+  takeAsSlots({ bank, blanks }: { bank: Bank; blanks: FieldOf<"answer_box">[] }): void {
+    this.editing.do(asWordBank(this.editing.document, blanks, bank));
+  }
+
   /** How else one of them can be taken. */
   otherwise(field: Field): Otherwise[] {
     const page = this.editing.document.pages.find(({ id }) => id === field.page);
@@ -87,10 +106,12 @@ export class FoundPlaces {
   }
 
   private free(page: Page): Proposed[] {
-    const fields = this.editing.document.fields.filter((field) => field.page === page.id);
+    const { fields } = this.editing.document;
+    const taken = fields.flatMap((field) => placesOf(field).filter((place) => place.page === page.id));
     return (this.told[page.id] ?? []).filter(
       ({ field: found, source }) =>
-        !fields.some((field) => field.id === found.id || liesOver(field.box, found.box)) &&
+        !fields.some(({ id }) => id === found.id) &&
+        !taken.some(({ box }) => liesOver(box, found.box)) &&
         !page.refused.some((refused) => liesOver(refused, source)),
     );
   }
@@ -104,6 +125,7 @@ export class FoundPlaces {
   }
 }
 
+type Bank = Schemas["WordBank"];
 type Proposed = Schemas["Proposed"];
 type Told = Schemas["FoundOut"] & { proposals: Proposed[] };
 
