@@ -17,6 +17,7 @@ from velum.testing import papers
 ROOT = Path(__file__).resolve().parents[1]
 OUT = ROOT / "docs" / "screenshots"
 LAPTOP, PHONE = ViewportSize(width=1280, height=800), ViewportSize(width=390, height=844)
+TABLET = ViewportSize(width=820, height=1180)
 
 
 def main() -> None:
@@ -57,6 +58,7 @@ def _teacher(browser: Browser, home: str) -> None:
     page.get_by_role("link", name="Edda Solano").click()
     page.locator("[data-field=box006]").click()
     _take(page, "review")
+    _moving(page, browser, home)
     for name, viewport in (("sheet-laptop", LAPTOP), ("sheet-phone", PHONE)):
         _student(browser, home, viewport, code.replace(" ", ""), name)
 
@@ -93,6 +95,31 @@ def _fixtures(page: Page, home: str) -> None:
         page.get_by_role("dialog").wait_for(state="detached")
     page.wait_for_timeout(1000)
     _take(page, "fixtures")
+
+
+def _moving(page: Page, browser: Browser, home: str) -> None:
+    """Lines on a key sheet, and pieces on a student's tablet."""
+    page.goto(f"{home}/desk/")
+    page.get_by_role("link", name="Open Weather instruments, 1 page").click()
+    page.get_by_role("link", name="Key", exact=True).click()
+    page.wait_for_timeout(1500)
+    _take(page, "key-lines")
+    page.goto(f"{home}/desk/")
+    page.get_by_role("link", name="Open Rock-pool creatures, 1 page").click()
+    page.get_by_role("navigation", name="Steps").get_by_role("link", name="Hand out").click()
+    page.get_by_role("button", name="Hand it out now").click()
+    page.wait_for_url("**/handouts/**")
+    code = page.get_by_test_id("code").inner_text().replace(" ", "")
+    sheet = browser.new_context(viewport=TABLET, has_touch=True).new_page()
+    sheet.goto(f"{home}/join/{code}/")
+    sheet.get_by_label("Your name").fill("Ama Lindqvist")
+    sheet.get_by_role("button", name="Start").click()
+    for word, slot in (("limpet", 0), ("shore crab", 1)):
+        sheet.get_by_role("button", name=f"{word}, waiting").click()
+        sheet.locator("[data-put]").nth(slot + 1).click()
+    sheet.get_by_role("button", name="fish, waiting").click()
+    sheet.wait_for_timeout(800)
+    _take(sheet, "pieces")
 
 
 def _straighten(page: Page, home: str) -> None:

@@ -72,7 +72,7 @@ def _free_port() -> int:
 
 
 def _wait(home: str) -> None:
-    for _ in range(200):
+    for _ in range(3_000):  # a busy machine takes its time
         try:
             urllib.request.urlopen(f"{home}/join/")
             return

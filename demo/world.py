@@ -10,6 +10,7 @@ from allauth.account.models import EmailAddress
 from django.db import transaction
 from django.utils import timezone
 
+from demo import moving
 from demo.papers import keepers_log, tide_table
 from demo.students import KESTRELS
 from demo.teachers import EVERYBODY, SignIn
@@ -21,6 +22,7 @@ from server.copies.flows.hand_in import hand_in
 from server.copies.flows.join import join
 from server.handouts.flows.hand_out import hand_out
 from server.markbook.flows.settle import settle
+from server.pictures.flows.keep import keep_from_library
 from server.worksheets import documents
 from server.worksheets.flows.bring_in import bring_in
 from server.worksheets.flows.edit import edit
@@ -35,12 +37,14 @@ def is_empty() -> bool:
 
 
 @transaction.atomic
-def load() -> None:
-    """Fill an empty database, wholly or not at all."""
+def load(*, everything: bool = True) -> None:
+    """Fill an empty database, wholly or not at all. Journeys begin with the first two worksheets alone."""
     maren, _ = [_teacher(sign_in) for sign_in in EVERYBODY]
     _worksheet(maren, keepers_log, KEEPERS_LOG)
     tides = _worksheet(maren, tide_table, TIDE_TABLE)
     _hand_out_to_kestrels(maren, tides)
+    if everything:
+        lay_moving(maren)
 
 
 def _teacher(sign_in: SignIn) -> User:
@@ -53,6 +57,18 @@ def _worksheet(teacher: User, paper: ModuleType, boxes: tuple[Laid, ...]) -> Wor
     worksheet = bring_in(teacher, io.BytesIO(paper.draw()), "paper.pdf").worksheet
     laid = edits(documents.read(worksheet), boxes)
     return edit(teacher, worksheet.pk, 1, uuid.uuid4(), [Rename(title=paper.TITLE), *laid])
+
+
+def lay_moving(teacher: User) -> None:
+    """The worksheets whose answers are moved."""
+
+    def draw(name: str) -> str:
+        return keep_from_library(teacher, name, name).picture_id
+
+    for paper, lay in moving.papers():
+        worksheet = bring_in(teacher, io.BytesIO(paper.draw()), "paper.pdf").worksheet
+        document = documents.read(worksheet)
+        edit(teacher, worksheet.pk, 1, uuid.uuid4(), moving.edits(document, paper, lay(document, draw)))
 
 
 def _hand_out_to_kestrels(teacher: User, worksheet: Worksheet) -> None:

@@ -26,6 +26,6 @@ def begin() -> None:
 def _make() -> None:
     global _made
     call_command("flush", verbosity=0, interactive=False)
-    world.load()
+    world.load(everything=False)
     _made = sqlite3.connect(":memory:", check_same_thread=False)
     connection.connection.backup(_made)

@@ -4,6 +4,7 @@ from typing import Any
 
 from playwright.sync_api import Locator, Page, expect
 
+from demo import world
 from e2e.journey import PHONE, Journey
 from e2e.live_server import wait_until
 from e2e.pages.editor import EditorPage
@@ -14,11 +15,13 @@ from server.handouts.models import Handout
 from server.worksheets import documents
 from server.worksheets.flows.edit import replace
 from velum.geometry.box import Box
+from velum.kinds.joins import JOINS
 from velum.kinds.pieces.field import Pieces
 from velum.kinds.pieces.key import Belongs, PiecesKey
 from velum.kinds.pieces.piece import Piece
 from velum.kinds.pieces.slot import Slot
 
+TABLET = {"width": 820, "height": 1180}
 WORDS = ("ebbs", "flood", "slack")
 
 
@@ -132,6 +135,22 @@ class OnTheSheet(Journey):
         page.get_by_role("button", name="Put ebbs into the sea falls").tap()
         self.expect_laid(ebbs="slot1")
         self.assert_accessible(page)
+
+    def test_a_tray_beside_the_pages_comes_with_a_press_on_a_slot(self) -> None:
+        self.keepers_log.refresh_from_db()
+        document = documents.read(self.keepers_log)
+        (bank,) = document.fields
+        other = JOINS.example[0].changed(page=bank.page, box=Box(x=60, y=100, width=200, height=80))
+        beside = bank.changed(tray="beside")
+        replace(self.keepers_log, document.changed(fields=(other, beside)))
+        self.handed = hand_out(self.maren, self.keepers_log.pk)
+        page = self.join().page
+        tray = page.get_by_role("group", name="Pieces that wait")
+        expect(tray).to_have_count(0)
+        self.slot(page, "the sea rises").click()
+        tray.get_by_role("button", name="flood, waiting").click()
+        page.get_by_role("button", name="Put flood into the sea rises").click()
+        self.expect_laid(flood="slot2")
 
     def test_a_list_stands_for_all_places(self) -> None:
         page = self.join().page
@@ -267,3 +286,71 @@ class OnTheFilm(Journey):
         self.assertEqual(
             self.keepers_log.document["keys"].keys(), documents.written(document)["document"]["keys"].keys()
         )
+
+
+def left_of(element: Locator) -> float:
+    box = element.bounding_box()
+    return box["x"] if box else 0.0
+
+
+class InTheSampleWorld(Journey):
+    """Stacks on a graph, creatures in their zones, and a ring on the answer."""
+
+    def setUp(self) -> None:
+        super().setUp()
+        world.lay_moving(self.maren)
+
+    def join(self, title: str) -> Page:
+        self.handed = hand_out(self.maren, self.worksheet(title).pk)
+        return JoinPage(self.new_browser(viewport=TABLET).new_page()).join(self.handed.code, "Zoe Quill").page
+
+    def drop(self, page: Page, piece: str, slot: str, across: float = 0.5, down: float = 0.5) -> None:
+        one = page.locator("main").get_by_role("button", name=piece).first
+        to = page.locator("main").get_by_role("group", name=slot)
+        start, end = one.bounding_box(), to.bounding_box()
+        assert start and end
+        page.mouse.move(start["x"] + start["width"] / 2, start["y"] + start["height"] / 2)
+        page.mouse.down()
+        page.mouse.move(end["x"] + end["width"] * across, end["y"] + end["height"] * down, steps=5)
+        page.mouse.up()
+
+    def marks(self, page: Page) -> dict[str, str]:
+        sheet = SheetPage(page)
+        sheet.hand_in.click()
+        sheet.dialog.get_by_role("button", name="Hand in").first.click()
+        expect(page.get_by_text("Handed in")).to_be_visible()
+        marks = StoredMark.objects.filter(copy__handout=self.handed)
+        return {f"{field}{part}": verdict for field, part, verdict in marks.values_list("field_id", "part", "verdict")}
+
+    def test_stacks_are_piled_up_and_counted(self) -> None:
+        page = self.join("Litter count on the beach")
+        for what, count in (("bottle", 4), ("can", 3)):
+            for _ in range(count):
+                self.drop(page, f"{what}, as many as you need", f"{what}s")
+        expect(page.locator("main").get_by_role("group", name="bottles")).to_contain_text("4")
+        self.assert_accessible(page)
+        told = {"litter1bar0": "right", "litter1bar1": "partly", "litter1bar2": "blank"}
+        self.assertEqual(self.marks(page), told)
+
+    def test_pictures_lie_where_they_are_put_in_their_zones(self) -> None:
+        page = self.join("Rock-pool creatures")
+        for name, zone in (
+            ("bird", "Splash zone"),
+            ("crab", "Between the tides"),
+            ("snail", "Between the tides"),
+            ("fish", "Always under water"),
+            ("octopus", "Splash zone"),
+        ):
+            self.drop(page, f"{name}, waiting", zone, 0.3 if name in ("crab", "bird") else 0.7)
+        bird = page.get_by_role("button", name="bird, in Splash zone")
+        bird.focus()
+        before = left_of(bird)
+        bird.press("Shift+ArrowRight")
+        wait_until(lambda: left_of(bird) > before + 10, "it is nudged")
+        self.assertEqual(self.marks(page)["zones1"], "partly")
+
+    def test_a_ring_is_laid_on_the_answer(self) -> None:
+        page = self.join("Weather instruments")
+        self.drop(page, "ring, waiting", "force 8")
+        expect(page.get_by_role("button", name="ring, in force 8")).to_be_visible()
+        self.assertEqual(self.marks(page), {"joins1": "blank", "ring1": "right"})

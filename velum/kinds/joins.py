@@ -25,7 +25,7 @@ RIGHT = Sentence("joins.right", "the right lines, and no others")
 OTHER = Sentence("joins.other", "other lines than the right ones")
 GONE = Sentence("doubt.dot_gone", "A dot that the key names is no longer there.")
 
-DOT_SIZE = 14.0
+DOT_SIZE = 18.0
 """Points that a dot is wide and high, to be pressed."""
 
 DotId = Annotated[Id, StringConstraints(max_length=14)]

@@ -1,6 +1,7 @@
 // What lies on the pages of a worksheet: fields on the film, fixtures on the paper below it.
 
 import type { Document, Field, Fixture, Page } from "../api/teacher";
+import { partsOf } from "../kinds/form";
 import { fixtureName } from "../fixtures/form";
 import { kindOf, KINDS } from "../kinds/teacher";
 import { numbersOf } from "./numbering";
@@ -41,5 +42,6 @@ export const groupOf = (document: Document, field: Field): Group | undefined =>
 /** What a field is worth, as far as points of a group are not spread over it. */
 export function worthOf(document: Document, field: Field): number {
   const group = groupOf(document, field);
-  return group?.points == null ? field.points : group.points / group.fields.length;
+  if (group?.points != null) return group.points / group.fields.length;
+  return partsOf(field).reduce((sum, part) => sum + part.points, 0);
 }

@@ -31,5 +31,8 @@
     <Tray {board} scale={Math.max(scale, 1.15)} {nameOf} still={readonly} label="Pieces of {label}" />
   </div>
 {:else if prompt.tray === "page" && (!beside || readonly)}
-  <Tray {board} {scale} {nameOf} still={readonly} label="Pieces that wait" />
+  <!-- Opaque: the same words may be printed under it. -->
+  <div class="h-full bg-(--sheet)">
+    <Tray {board} {scale} {nameOf} still={readonly} label="Pieces that wait" />
+  </div>
 {/if}

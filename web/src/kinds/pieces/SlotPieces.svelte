@@ -1,5 +1,6 @@
 <script lang="ts">
   // A slot with what lies in it; while a piece is in hand, it is pressed to put it there.
+  import type { Attachment } from "svelte/attachments";
   import { heldIn, pieceNamed, type Board, type Slot } from "./board";
   import { called, inHand } from "./in_hand.svelte";
   import { goAmongPlaces } from "./keys";
@@ -25,6 +26,13 @@
     const across = Math.max(1, Math.ceil(there.length / rows));
     return { width: width / across, height: height / Math.max(1, Math.min(rows, there.length)) };
   });
+
+  /** A press on the slot takes its question in hand: the tray may stand beside that one alone. */
+  const taken: Attachment = (element) => {
+    const take = () => onfocus?.();
+    element.addEventListener("pointerdown", take);
+    return () => element.removeEventListener("pointerdown", take);
+  };
 </script>
 
 <div
@@ -33,6 +41,7 @@
   class:bare={!slot.shown}
   data-set={board.set}
   data-slot={slot.id}
+  {@attach taken}
   role="group"
   aria-label={nameOf(slot)}
 >
