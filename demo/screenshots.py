@@ -116,8 +116,8 @@ def _moving(page: Page, browser: Browser, home: str) -> None:
     sheet.get_by_role("button", name="Start").click()
     for word, slot in (("limpet", 0), ("shore crab", 1)):
         sheet.get_by_role("button", name=f"{word}, waiting").click()
-        sheet.locator("[data-put]").nth(slot + 1).click()
-    sheet.get_by_role("button", name="fish, waiting").click()
+        sheet.locator("[data-put]").nth(slot).click()
+    sheet.get_by_role("button", name="fish, waiting", exact=True).click()
     sheet.wait_for_timeout(800)
     _take(sheet, "pieces")
 

@@ -305,7 +305,7 @@ class InTheSampleWorld(Journey):
         return JoinPage(self.new_browser(viewport=TABLET).new_page()).join(self.handed.code, "Zoe Quill").page
 
     def drop(self, page: Page, piece: str, slot: str, across: float = 0.5, down: float = 0.5) -> None:
-        one = page.locator("main").get_by_role("button", name=piece).first
+        one = page.locator("main").get_by_role("button", name=piece, exact=True)
         to = page.locator("main").get_by_role("group", name=slot)
         start, end = one.bounding_box(), to.bounding_box()
         assert start and end
@@ -342,6 +342,7 @@ class InTheSampleWorld(Journey):
             ("octopus", "Splash zone"),
         ):
             self.drop(page, f"{name}, waiting", zone, 0.3 if name in ("crab", "bird") else 0.7)
+        expect(page.get_by_role("button", name="fish, in Always under water", exact=True)).to_be_visible()
         bird = page.get_by_role("button", name="bird, in Splash zone")
         bird.focus()
         before = left_of(bird)
