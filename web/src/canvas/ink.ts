@@ -1,6 +1,6 @@
 // Where a page's picture is printed on or written on, coarsely: enough to lay something small beside it.
 
-import type { Box } from "./box";
+import { clamp, type Box } from "./box";
 
 /** Points that a cell of the map is wide and high. */
 const CELL = 2;
@@ -63,10 +63,10 @@ export class Ink {
 
   /** Whether nothing is seen in a box, in points. What lies beside the page is clear. */
   isClear({ x, y, width, height }: Box): boolean {
-    const left = clamp(Math.floor(x / CELL), this.columns);
-    const right = clamp(Math.ceil((x + width) / CELL), this.columns);
-    const top = clamp(Math.floor(y / CELL), this.rows);
-    const bottom = clamp(Math.ceil((y + height) / CELL), this.rows);
+    const left = clamp(Math.floor(x / CELL), 0, this.columns);
+    const right = clamp(Math.ceil((x + width) / CELL), 0, this.columns);
+    const top = clamp(Math.floor(y / CELL), 0, this.rows);
+    const bottom = clamp(Math.ceil((y + height) / CELL), 0, this.rows);
     const sum = (row: number, column: number) => this.sums[row * (this.columns + 1) + column] ?? 0;
     return sum(bottom, right) - sum(top, right) - sum(bottom, left) + sum(top, left) === 0;
   }
@@ -89,5 +89,3 @@ export function inkOf(picture: CanvasImageSource, page: { width: number; height:
 function each(width: number, height: number, look: (x: number, y: number, i: number) => void): void {
   for (let y = 0, i = 0; y < height; y++) for (let x = 0; x < width; x++, i++) look(x, y, i);
 }
-
-const clamp = (value: number, most: number) => Math.max(0, Math.min(most, value));

@@ -8,7 +8,7 @@ import { announce } from "../../../ui/Announcer.svelte";
 import { plural } from "../../../words/say";
 import { inside, layField, removeAll } from "../../../worksheet/commands/fields";
 import { placesOf } from "../../../kinds/form";
-import { questionsOf } from "../../../worksheet/numbering";
+import { questionsOf, type Question } from "../../../worksheet/numbering";
 import { newId } from "../../../worksheet/ids";
 import type { Ink } from "../../../canvas/ink";
 import { lettersOnScreen, tabPlaces, type TabPlace } from "../../../canvas/tab_place";
@@ -44,7 +44,13 @@ export class Editing {
   /** Fields that need a look, since the paper under them was replaced. */
   toLookAt: string[] = $state.raw([]);
 
-  private readonly questions = $derived(questionsOf(this.document.fields));
+  /** The questions of each field, by its id: asked for every field that is shown, at every edit. */
+  private readonly questions = $derived.by(() => {
+    const found: Record<string, Question[]> = {};
+    for (const question of questionsOf(this.document.fields))
+      (found[question.field.id] ??= []).push(question);
+    return found;
+  });
 
   constructor(worksheet: Opened) {
     this.largestUpload = worksheet.largest_upload;
@@ -70,20 +76,16 @@ export class Editing {
 
   /** The questions of a field that are asked at its places on a page. */
   questionsAt(field: Field, page: Page): { name: string; number: string; box: Box }[] {
-    return this.questions.flatMap(({ name, field: of, part, number }) =>
-      of === field
-        ? placesOf(field)
-            .filter((place) => place.id === part.place && place.page === page.id)
-            .map(({ box }) => ({ name, number, box }))
-        : [],
+    return (this.questions[field.id] ?? []).flatMap(({ name, part, number }) =>
+      placesOf(field)
+        .filter((place) => place.id === part.place && place.page === page.id)
+        .map(({ box }) => ({ name, number, box })),
     );
   }
 
   /** The number of the question at one of a field's places; empty: there is none. */
   numberAt(field: Field, place: string): string {
-    return (
-      this.questions.find(({ field: of, part }) => of.id === field.id && part.place === place)?.number ?? ""
-    );
+    return this.questions[field.id]?.find(({ part }) => part.place === place)?.number ?? "";
   }
 
   /** Where the numbers of the questions on a page stand, by the questions' names. */
