@@ -73,7 +73,8 @@ class OnTheSheet(Journey):
         wait_until(lambda: self.laid() == laid, f"the server has {laid}")
 
     def drag(self, page: Page, one: Locator, to: Locator) -> None:
-        one.scroll_into_view_if_needed()
+        for each in (to, one):
+            each.scroll_into_view_if_needed()
         start, end = one.bounding_box(), to.bounding_box()
         assert start and end
         page.mouse.move(start["x"] + start["width"] / 2, start["y"] + start["height"] / 2)

@@ -155,3 +155,40 @@ test("a finger that is lifted has pressed", () => {
   vi.advanceTimersByTime(1000);
   expect(told).toEqual(["pressed"]);
 });
+
+test("near the edge of what scrolls it goes on, but not from a place that takes it and is wholly seen", () => {
+  const box = (top: number, bottom: number) => ({
+    getBoundingClientRect: () => ({ left: 0, top, right: 400, bottom }),
+  });
+  let place: ReturnType<typeof box> | undefined;
+  const scroller = {
+    ...box(0, 300),
+    clientWidth: 400,
+    clientHeight: 300,
+    scrollLeft: 0,
+    scrollTop: 0,
+    scrollBy: ({ top }: { top: number }) => void (scroller.scrollTop += top),
+  };
+  drag(
+    press(200, 150),
+    view,
+    { ...gesture, takes: () => place as unknown as Element },
+    page as unknown as HTMLElement,
+    scroller as unknown as HTMLElement,
+  );
+  move(200, 200);
+  nextFrame(); // away from every edge
+  place = box(260, 300);
+  move(200, 290);
+  nextFrame();
+  nextFrame();
+  expect(scroller.scrollTop).toBe(0);
+  place = box(260, 320);
+  move(200, 291);
+  nextFrame();
+  expect(scroller.scrollTop).toBeGreaterThan(0);
+  place = undefined;
+  const before = scroller.scrollTop;
+  nextFrame();
+  expect(scroller.scrollTop).toBeGreaterThan(before);
+});

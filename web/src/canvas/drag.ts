@@ -17,6 +17,11 @@ export interface Gesture {
   end(dragged: boolean): void;
   /** The gesture was taken back. */
   cancel(): void;
+  /**
+   * What takes what is dragged, at a point of the window. Where the whole of it is seen, nothing scrolls it away from beneath
+   * the pointer.
+   */
+  takes?(at: Point): Element | undefined;
 }
 
 /** CSS pixels that a press may tremble before it is a drag. */
@@ -51,7 +56,9 @@ export function drag(
     dragged ||= Math.hypot(last.clientX - press.clientX, last.clientY - press.clientY) >= tremble;
     if (!dragged) return;
     if (scroller) {
-      const { x, y, within } = pullOf(scroller, last);
+      const { x, y, within } = isSeen(scroller, gesture.takes?.({ x: last.clientX, y: last.clientY }))
+        ? NO_PULL
+        : pullOf(scroller, last);
       away ||= !x && !y;
       if ((away || !within) && goesOn(scroller, x, y)) frame = requestAnimationFrame(step);
     }
@@ -172,6 +179,20 @@ export function scrollerOf(element: HTMLElement): HTMLElement | null {
     if (/auto|scroll/.test(overflowX + overflowY)) return at;
   }
   return null;
+}
+
+const NO_PULL = { x: 0, y: 0, within: true };
+
+/** Whether the whole of a place is seen in what scrolls. */
+function isSeen(scroller: Element, place: Element | undefined): boolean {
+  if (!place) return false;
+  const [seen, whole] = [scroller.getBoundingClientRect(), place.getBoundingClientRect()];
+  return (
+    whole.left >= seen.left &&
+    whole.top >= seen.top &&
+    whole.right <= seen.right &&
+    whole.bottom <= seen.bottom
+  );
 }
 
 /** How far a pointer near an edge of what scrolls has it go on, and whether the pointer is within it. */

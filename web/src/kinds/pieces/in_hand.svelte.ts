@@ -101,6 +101,7 @@ class PiecesInHand {
           if (dragged) this.drop(held, last);
         },
         cancel: () => this.clear(),
+        takes: (at) => slotUnder(set, held.board().slots, at)?.element ?? trayUnder(set, at),
       },
       pressed,
       paper instanceof HTMLElement ? scrollerOf(paper) : null,
@@ -112,7 +113,7 @@ class PiecesInHand {
     const found = slotUnder(board.set, board.slots, at);
     this.held = held;
     if (found) this.putInto(found.slot, found);
-    else if (isOver(`[data-tray="${board.set}"]`, at) || held.piece.copies !== 1) this.putBack(held);
+    else if (trayUnder(board.set, at) || held.piece.copies !== 1) this.putBack(held);
     else this.letGo();
   }
 
@@ -141,14 +142,17 @@ function slotUnder(set: string, slots: readonly Slot[], { x, y }: { x: number; y
       const { left, top, width, height } = element.getBoundingClientRect();
       const at = { x: (x - left) / width, y: (y - top) / height };
       return holds(slot, slots, at)
-        ? [{ slot, at, ...(before ? { before } : {}), area: width * height }]
+        ? [{ slot, element, at, ...(before ? { before } : {}), area: width * height }]
         : [];
     })
     .sort((a, b) => Number(!a.slot.overlap) - Number(!b.slot.overlap) || a.area - b.area)[0];
 }
 
-const isOver = (selector: string, { x, y }: { x: number; y: number }): boolean =>
-  document.elementsFromPoint(x, y).some((element) => element.closest(selector) !== null);
+/** Where the pieces of a set wait, at a point of the window. */
+function trayUnder(set: string, { x, y }: { x: number; y: number }): Element | undefined {
+  const trays = document.elementsFromPoint(x, y).map((element) => element.closest(`[data-tray="${set}"]`));
+  return trays.find((tray) => tray !== null) ?? undefined;
+}
 
 /** After a piece was put down by a key or a press: the next one that waits, or the piece itself. */
 function focusNext(set: string, name: string): void {
