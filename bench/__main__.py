@@ -3,7 +3,19 @@
 import sys
 from pathlib import Path
 
-from bench import bring_in, effort, film, finding, hard_copies, marking, marking_again, saving, sheet, straighten
+from bench import (
+    bring_in,
+    effort,
+    film,
+    finding,
+    hard_copies,
+    marking,
+    marking_again,
+    pieces,
+    saving,
+    sheet,
+    straighten,
+)
 
 
 def processor_time() -> dict[str, int]:
@@ -22,6 +34,7 @@ BENCHES = {
     "effort": effort,
     "sheet": sheet,
     "film": film,
+    "pieces": pieces,
     "saving": saving,
 }
 

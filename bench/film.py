@@ -11,6 +11,7 @@ from playwright.sync_api import Page
 
 from bench.browser import browser, signed_in
 from bench.figure import Figure, percentile
+from bench.frames import frames_while
 from demo.served import served
 from velum.testing import papers
 
@@ -48,13 +49,6 @@ _LAY_ON_EACH = """async ([each, batch]) => {
         body: JSON.stringify({version: 8, revision, batch, edits}),
     });
     if (!answer.ok) throw new Error(await answer.text());
-}"""
-
-_FRAMES = """() => {
-    window.frames_ = [];
-    let last = performance.now();
-    const next = (now) => { window.frames_.push(now - last); last = now; window.going = requestAnimationFrame(next); };
-    window.going = requestAnimationFrame(next);
 }"""
 
 
@@ -145,14 +139,15 @@ def _frames(page: Page, count: int) -> list[float]:
     if count:
         mouse.down()
         mouse.move(x + 10, y + 10, steps=4)
-    page.evaluate(_FRAMES)
-    for step in range(STEPS):
-        mouse.move(x + 10 + step % 50, y + 10 + step)
-    page.evaluate("cancelAnimationFrame(window.going)")
+
+    def carry() -> None:
+        for step in range(STEPS):
+            mouse.move(x + 10 + step % 50, y + 10 + step)
+
+    frames = frames_while(page, carry)
     if count:
         if not page.locator(f"[data-field=bench{count - 1}]").evaluate("field => field.style.translate"):
             raise RuntimeError("nothing was carried")
         page.keyboard.press("Escape")
         mouse.up()
-    frames: list[float] = page.evaluate("window.frames_")
-    return frames[2:]
+    return frames

@@ -30,8 +30,10 @@
     board: () => board,
     nameOf: (slot: Slot) => nameOf(slot),
   };
+  // Boards are made anew with every move: what follows from them is told apart, so that most pieces have nothing to do.
+  const set = $derived(board.set);
   const laid = $derived(laidAt(board, name));
-  const isHeld = $derived(inHand.holdsOf(board.set)?.name === name);
+  const isHeld = $derived(inHand.holdsOf(set)?.name === name);
   const loose = $derived(board.slots.find(({ id }) => id === laid.slot)?.loose ?? false);
   const ARROWS: Record<string, [number, number]> = {
     ArrowLeft: [-1, 0],
@@ -62,7 +64,7 @@
   class="piece-button touch-none"
   class:held={isHeld}
   class:invisible={isHeld && inHand.dragged}
-  data-set={board.set}
+  data-set={set}
   data-piece={name}
   aria-label="{called(piece)}, {where}"
   aria-pressed={isHeld}

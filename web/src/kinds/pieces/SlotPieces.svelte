@@ -1,7 +1,7 @@
 <script lang="ts">
   // A slot with what lies in it; while a piece is in hand, it is pressed to put it there.
   import type { Attachment } from "svelte/attachments";
-  import { heldIn, pieceNamed, type Board, type Slot } from "./board";
+  import { heldIn, kept, pieceNamed, type Board, type Laid, type Slot } from "./board";
   import { called, inHand } from "./in_hand.svelte";
   import { goAmongPlaces } from "./keys";
   import PieceButton from "./PieceButton.svelte";
@@ -16,8 +16,12 @@
   }
   let { board, slot, scale, nameOf, still, onfocus }: Props = $props();
 
-  const there = $derived(heldIn(board, slot));
-  const held = $derived(inHand.holdsOf(board.set));
+  let shown: readonly [name: string, laid: Laid][] = [];
+  const there = $derived.by(
+    () => (shown = kept(shown, heldIn(board, slot), (a, b) => a[0] === b[0] && a[1] === b[1])),
+  );
+  const set = $derived(board.set);
+  const held = $derived(inHand.holdsOf(set));
   const rows = $derived(slot.most === 1 ? 1 : Math.max(1, Math.round(slot.box.height / 26)));
   /** Points of room for each piece: as many stand side by side as there are. */
   const room = $derived.by(() => {
@@ -39,7 +43,7 @@
   class="slot {slot.shape}"
   class:over={inHand.over === slot.id}
   class:bare={!slot.shown}
-  data-set={board.set}
+  data-set={set}
   data-slot={slot.id}
   {@attach taken}
   role="group"
@@ -72,7 +76,7 @@
     <button
       type="button"
       class="put-place"
-      data-put={board.set}
+      data-put={set}
       aria-label="Put {called(held.piece)} into {nameOf(slot)}{there.length === 0
         ? ''
         : `, which holds ${there.length}`}"

@@ -1,6 +1,6 @@
 <script lang="ts">
   // Where pieces wait.
-  import { waiting, type Board, type Slot } from "./board";
+  import { kept, waiting, type Board, type Slot, type Waiting } from "./board";
   import { inHand } from "./in_hand.svelte";
   import PieceButton from "./PieceButton.svelte";
   import PieceFace from "./PieceFace.svelte";
@@ -17,7 +17,15 @@
   }
   let { board, scale, nameOf, still, label, room, onfocus }: Props = $props();
 
-  const there = $derived(waiting(board));
+  let shown: readonly Waiting[] = [];
+  const there = $derived.by(
+    () =>
+      (shown = kept(
+        shown,
+        waiting(board),
+        (a, b) => a.name === b.name && a.piece === b.piece && a.left === b.left,
+      )),
+  );
   const held = $derived(inHand.holdsOf(board.set));
   const isLaid = $derived(held && board.laid.some(([name, { slot }]) => name === held.name && slot));
 </script>

@@ -4,6 +4,7 @@ import {
   after,
   heldIn,
   holds,
+  kept,
   letterPoints,
   pieceNamed,
   put,
@@ -146,4 +147,15 @@ test("letters of a piece fit its slot, also a low one", () => {
   expect(points).toBeGreaterThan(7);
   expect(points).toBeLessThan(12);
   expect(letterPoints(30, { width: 60, height: 30 })).toBeLessThan(6);
+});
+
+test("a list keeps what it was made of, and is the same while all of it is", () => {
+  const same = (a: { id: number }, b: { id: number }) => a.id === b.id;
+  const before = [{ id: 1 }, { id: 2 }];
+  expect(kept(before, [{ id: 1 }, { id: 2 }], same)).toBe(before);
+  const shorter = kept(before, [{ id: 2 }], same);
+  expect(shorter[0]).toBe(before[1]);
+  expect(shorter).toHaveLength(1);
+  expect(kept(before, [{ id: 2 }, { id: 1 }], same)).toEqual([before[1], before[0]]);
+  expect(kept([], [], same)).toEqual([]);
 });

@@ -62,6 +62,19 @@ export function waiting({ pieces, laid }: Pick<Board, "pieces" | "laid">): Waiti
   });
 }
 
+/**
+ * A list as it is now, of what it was made of before as far as that is the same: what shows it has nothing to do again then. The
+ * list before is returned where all of it is.
+ */
+export function kept<T>(
+  before: readonly T[],
+  now: readonly T[],
+  same: (a: T, b: T) => boolean,
+): readonly T[] {
+  const made = now.map((item) => before.find((other) => same(other, item)) ?? item);
+  return made.length === before.length && made.every((item, i) => item === before[i]) ? before : made;
+}
+
 /** Pieces as they wait for one student: shuffled, the same for the same student for ever. */
 export function shuffled(pieces: readonly Piece[], seed: string): Piece[] {
   const order = new Map(pieces.map((piece) => [piece, hash(seed + piece.id)]));

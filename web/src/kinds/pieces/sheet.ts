@@ -1,5 +1,6 @@
 // A set of pieces on a student's sheet.
 
+import type { Answer, Prompt } from "../../api/student";
 import type { PromptOf, AnswerOf } from "../student";
 import type { SheetStore } from "../sheet_store";
 import { after, shuffled, type Board, type Laid, type Slot } from "./board";
@@ -36,8 +37,13 @@ export function boardOf(
 export const nameIn = (prompt: PromptOf<"pieces">, slot: Slot): string =>
   slotName(prompt.slots, slot, prompt.parts.find((part) => part.place === slot.id)?.number);
 
-/** The board of a prompt of a sheet, wherever on it something is shown of it. */
-export const boardOn = (store: SheetStore, prompt: PromptOf<"pieces">): Board =>
-  boardOf(prompt, store.answers[prompt.id] as AnswerOf<"pieces"> | undefined, store.seed, (name, laid) =>
-    store.change(prompt, name, laid),
-  );
+/** The board of a prompt of a sheet, wherever on it something is shown of it: one for all its places. */
+export function boardOn(store: SheetStore, prompt: PromptOf<"pieces">): Board {
+  const answer = store.answers[prompt.id] as AnswerOf<"pieces"> | undefined;
+  const made = store.of("pieces", () => new WeakMap<Prompt, { answer: Answer | undefined; board: Board }>());
+  const last = made.get(prompt);
+  if (last && last.answer === answer) return last.board;
+  const board = boardOf(prompt, answer, store.seed, (name, laid) => store.change(prompt, name, laid));
+  made.set(prompt, { answer, board });
+  return board;
+}
