@@ -7,6 +7,7 @@ from playwright.sync_api import Locator, expect
 
 from e2e.finger import Finger
 from e2e.journey import TABLET, Journey
+from e2e.live_server import wait_until
 from e2e.pages.desk import DeskPage
 from e2e.pages.editor import EditorPage
 
@@ -132,3 +133,29 @@ class Lines(Journey):
         assert handle
         at = (handle["x"] + 15, handle["y"] + 15)
         finger.go(*at, at[0] + right, at[1] + down)
+
+    def test_a_frame_lays_a_slot_in_each_blank_and_a_slot_is_laid_again(self) -> None:
+        editor = self.bring_in("browser_fill")
+        page = editor.page
+        page.get_by_role("button", name="Pieces").click()
+        editor.draw(300, 560, 620, 600)
+        page.get_by_role("button", name="Add by pressing").click()
+        left, top = min(box[0] for box in self.blanks), min(box[1] for box in self.blanks)
+        right = max(box[0] + box[2] for box in self.blanks)
+        bottom = max(box[1] + box[3] for box in self.blanks)
+        editor.drag(left - 8, top - 8, right + 8, bottom + 8)
+        slots = page.locator("[data-slot]")
+        expect(slots).to_have_count(len(self.blanks))
+        for slot, blank in zip(slots.all(), sorted(self.blanks, key=lambda box: box[1]), strict=True):
+            self.assert_lies_in(slot, blank)
+        page.get_by_role("button", name="Add by pressing").click()
+        slots.last.focus()
+        page.keyboard.press("Shift+R")
+        expect(slots).to_have_count(len(self.blanks) + 1)
+        expect(slots.last).to_be_focused()
+        handle = page.locator("[data-handle=repeat]").last.bounding_box()
+        assert handle
+        x, y = handle["x"] + 15, handle["y"] + 15
+        editor.drag(x, y, x, y - 3 * self.blanks[0][3])
+        wait_until(lambda: slots.count() > len(self.blanks) + 1, "the slot is laid again along its column")
+        self.assert_accessible(page)

@@ -1,5 +1,5 @@
 import { describe, expect, test } from "vitest";
-import { around, between, HANDLES, moved, resized, SMALLEST } from "./box";
+import { around, between, HANDLES, inRows, moved, resized, SMALLEST } from "./box";
 
 const page = { width: 595, height: 842 };
 const box = { x: 100, y: 200, width: 120, height: 22 };
@@ -52,4 +52,11 @@ test("a box around boxes touches the outermost sides", () => {
     width: 220,
     height: 110,
   });
+});
+
+test("boxes stand row by row, though those of a row are not quite level", () => {
+  const at = (x: number, y: number) => ({ x, y, width: 40, height: 20 });
+  const [a, b, c, d] = [at(10, 4), at(90, 0), at(10, 52), at(60, 48)];
+  expect(inRows([c, b, d, a])).toEqual([a, b, c, d]);
+  expect(inRows([])).toEqual([]);
 });

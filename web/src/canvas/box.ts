@@ -82,6 +82,20 @@ export function around(boxes: Box[]): Box {
   };
 }
 
+/** The middle of a box. */
+export const middleOf = ({ x, y, width, height }: Box): Point => ({ x: x + width / 2, y: y + height / 2 });
+
+/** Boxes row by row from the top, each row from the left: a row is what lies level with its first. */
+export function inRows(boxes: readonly Box[]): Box[] {
+  const rows: Box[][] = [];
+  for (const box of boxes.toSorted((a, b) => middleOf(a).y - middleOf(b).y)) {
+    const first = rows.at(-1)?.[0];
+    if (first && middleOf(box).y <= first.y + first.height) rows.at(-1)?.push(box);
+    else rows.push([box]);
+  }
+  return rows.flatMap((row) => row.sort((a, b) => a.x - b.x));
+}
+
 export function sameBox(a: Box, b: Box): boolean {
   return a.x === b.x && a.y === b.y && a.width === b.width && a.height === b.height;
 }

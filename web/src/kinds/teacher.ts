@@ -4,6 +4,7 @@
 import type { Component } from "svelte";
 import type { Answer, Box, Document, Field, Key, Schemas } from "../api/teacher";
 import type { Point, Size } from "../canvas/box";
+import type { PrintedPlaces } from "../canvas/repeat";
 import type { Viewport } from "../canvas/viewport";
 import type { Place } from "./form";
 import type { Style } from "./look";
@@ -66,6 +67,8 @@ export interface FilmLayerProps<K extends Kind> {
   scale: number;
   view: Viewport;
   fields: readonly FieldOf<K>[];
+  /** What is printed there: what is laid again follows it. */
+  printed: () => PrintedPlaces;
   /** The ids of the fields in hand. */
   selected: readonly string[];
   /** The number of the question at one of a field's places; empty: there is none. */

@@ -1,20 +1,28 @@
 <script lang="ts">
   // The slots of sets of pieces on a page, while they are laid: dragged, made larger, taken away.
-  import { carriedBy, resized, moved, type Box, type Handle } from "../../canvas/box";
+  import { tick } from "svelte";
+  import { carriedBy, resized, moved, type Box, type Handle, type Point } from "../../canvas/box";
   import { drag } from "../../canvas/drag";
   import SizeHandles from "../../canvas/Handles.svelte";
   import { byKey } from "../../canvas/keys";
+  import DrawnBox from "../../canvas/DrawnBox.svelte";
+  import { nextTo, repeated } from "../../canvas/repeat";
+  import RepeatHandle from "../../canvas/RepeatHandle.svelte";
   import type { FieldOf, FilmLayerProps } from "../teacher";
   import type { Slot } from "./board";
   import { slotName } from "./slot_name";
-  import { slotChanged, slotRemoved } from "./slots";
+  import { slotChanged, slotRemoved, slotRepeated } from "./slots";
 
-  let { page, scale, view, fields, selected, numberAt, onpick, onfield }: FilmLayerProps<"pieces"> = $props();
+  let { page, scale, view, fields, printed, selected, numberAt, onpick, onfield }: FilmLayerProps<"pieces"> =
+    $props();
 
   const STEPS = { small: 1, large: 10 };
   /** The slot in hand, and where it is while it is moved. */
   let current = $state("");
   let carried = $state.raw<{ id: string; box: Box }>();
+
+  /** Where it would be laid again. */
+  let copies = $state.raw<Box[]>([]);
 
   const boxOf = (slot: Slot) => (carried?.id === slot.id ? carried.box : slot.box);
 
@@ -39,11 +47,43 @@
     });
   }
 
+  function repeat(event: PointerEvent, field: FieldOf<"pieces">, slot: Slot) {
+    event.stopPropagation();
+    let offsets: Point[] = [];
+    drag(event, view, {
+      move: (_, by) => {
+        ({ offsets } = repeated([slot.box], by, printed(), page));
+        copies = offsets.map(({ x, y }) => ({ ...slot.box, x: slot.box.x + x, y: slot.box.y + y }));
+      },
+      end: (dragged) => {
+        copies = [];
+        if (dragged && offsets.length > 0) onfield("Slots laid", slotRepeated(field, slot, offsets, page));
+      },
+      cancel: () => (copies = []),
+    });
+  }
+
+  /** The slot once more, below or beside it; the focus goes on to it. */
+  function layAgain(field: FieldOf<"pieces">, slot: Slot, axis: "x" | "y") {
+    const { offset } = nextTo([slot.box], axis, printed(), page);
+    const now = slotRepeated(field, slot, [offset], page);
+    const made = now.slots.at(-1);
+    if (now.slots.length === field.slots.length || !made) return;
+    onfield("Slot laid again", now);
+    void tick().then(() => document.querySelector<HTMLElement>(`[data-slot="${made.id}"]`)?.focus());
+  }
+
   function onkeydown(event: KeyboardEvent, field: FieldOf<"pieces">, slot: Slot) {
     if (event.key === "Delete" || event.key === "Backspace") {
       event.preventDefault();
       event.stopPropagation();
       onfield("Slot removed", slotRemoved(field, slot.id));
+      return;
+    }
+    if (event.key.toLowerCase() === "r" && !event.ctrlKey && !event.metaKey && !field.locked) {
+      event.preventDefault();
+      event.stopPropagation();
+      layAgain(field, slot, event.shiftKey ? "x" : "y");
       return;
     }
     const to = field.locked || event.altKey ? undefined : byKey(event, slot.box, page, STEPS);
@@ -84,5 +124,16 @@
         <SizeHandles {box} {scale} onhandle={(event, handle) => follow(event, field, slot, handle)} />
       {/if}
     </div>
+    {#if inHand && current === slot.id && !field.locked && !carried}
+      <div class="pointer-events-auto contents">
+        <RepeatHandle
+          around={slot.box}
+          {page}
+          {scale}
+          onpointerdown={(event) => repeat(event, field, slot)}
+        />
+      </div>
+    {/if}
   {/each}
 {/each}
+{#each copies as box, i (i)}<DrawnBox {box} {scale} />{/each}

@@ -40,6 +40,8 @@
     [null, "Any number"],
   ] as const;
 
+  const MOST = 100;
+
   /** Pieces as they are typed; a list without any is not taken. */
   function type(lines: string) {
     onchange((field) => {
@@ -47,8 +49,6 @@
       return pieces.length > 0 ? { ...field, pieces: pieces.slice(0, MOST) } : field;
     }, true);
   }
-  const MOST = 100;
-
   /** What is settled about a slot that is a question of its own. */
   const settle = (id: string, changed: Partial<Pieces["settled"][string]>) =>
     onchange((field) => {
@@ -97,7 +97,9 @@
       aria-pressed={adding.on}
       onclick={adding.toggle}>Add by pressing</button
     >
-    <p class="quiet mt-1 text-sm">Press a blank on the page: the slot takes its size.</p>
+    <p class="quiet mt-1 text-sm">
+      Press a blank on the page: the slot takes its size. Draw a frame: a slot in each blank in it.
+    </p>
   </div>
 {/if}
 <RadioGroup label="Pieces wait" options={TRAYS} value={field.tray} onchange={(tray) => set({ tray })} />

@@ -42,10 +42,30 @@ export function slotAdded(field: Pieces, page: string, at: Point, size: Size, bl
   return { ...field, slots: [...field.slots, { ...slotIn(page, box), ...like }] };
 }
 
-export const slotChanged = (field: Pieces, id: string, changed: Partial<Slot>): Pieces => ({
-  ...field,
-  slots: field.slots.map((slot) => (slot.id === id ? { ...slot, ...changed } : slot)),
-});
+/** The field with copies of a slot, each so far from it: without its name. */
+export function slotRepeated(field: Pieces, slot: Slot, offsets: readonly Point[], page: Size): Pieces {
+  const copies = offsets.map((by) => ({
+    ...slot,
+    id: newId(),
+    name: "",
+    overlap: null,
+    box: rounded(moved(slot.box, by, page)),
+  }));
+  return { ...field, slots: [...field.slots, ...copies].slice(0, MOST_SLOTS) };
+}
+
+/** The field with a slot changed; where what is moved overlaps another, the slot there follows. */
+export function slotChanged(field: Pieces, id: string, changed: Partial<Slot>): Pieces {
+  const slots = field.slots.map((slot) => (slot.id === id ? { ...slot, ...changed } : slot));
+  if (!changed.box) return { ...field, slots };
+  const boxOf = new Map(slots.map((slot) => [slot.id, slot.box]));
+  const followed = slots.map((slot) => {
+    if (!slot.overlap?.includes(id)) return slot;
+    const [a, b] = slot.overlap.map((other) => boxOf.get(other));
+    return { ...slot, box: (a && b && common(a, b)) ?? slot.box };
+  });
+  return { ...field, slots: followed };
+}
 
 /** The field without a slot, and without the overlaps that were of it. */
 export function slotRemoved(field: Pieces, id: string): Pieces {
@@ -58,15 +78,20 @@ export function slotRemoved(field: Pieces, id: string): Pieces {
 
 /** The field with a slot where two others overlap; the same where they do not. */
 export function overlapAdded(field: Pieces, one: Slot, other: Slot): Pieces {
-  const [a, b] = [one.box, other.box];
+  const both = one.page === other.page && common(one.box, other.box);
+  if (!both) return field;
+  const made = {
+    ...slotIn(one.page, both),
+    overlap: [one.id, other.id] as [string, string],
+  };
+  return { ...field, slots: [...field.slots, { ...made, most: one.most, loose: one.loose, shown: false }] };
+}
+
+/** What two boxes have in common, if that is more than a rim. */
+function common(a: Box, b: Box): Box | undefined {
   const x = Math.max(a.x, b.x);
   const y = Math.max(a.y, b.y);
   const width = Math.min(a.x + a.width, b.x + b.width) - x;
   const height = Math.min(a.y + a.height, b.y + b.height) - y;
-  if (one.page !== other.page || width <= 1 || height <= 1) return field;
-  const made = {
-    ...slotIn(one.page, { x, y, width, height }),
-    overlap: [one.id, other.id] as [string, string],
-  };
-  return { ...field, slots: [...field.slots, { ...made, most: one.most, loose: one.loose, shown: false }] };
+  return width > 1 && height > 1 ? rounded({ x, y, width, height }) : undefined;
 }

@@ -5,6 +5,7 @@
   import {
     around,
     between,
+    middleOf,
     moved,
     overlaps,
     resized,
@@ -15,13 +16,16 @@
   import DrawnBox from "../../../canvas/DrawnBox.svelte";
   import { drag, dragOrScroll, mayHold } from "../../../canvas/drag";
   import GuideLines from "../../../canvas/GuideLines.svelte";
+  import RepeatHandle from "../../../canvas/RepeatHandle.svelte";
   import type { Ink } from "../../../canvas/ink";
   import { repeated } from "../../../canvas/repeat";
   import { ALL, type Edges, type Guide, type Moving } from "../../../canvas/snap";
   import { Viewport } from "../../../canvas/viewport";
   import { placesOf } from "../../../kinds/form";
   import { kindsOn } from "../../../kinds/layers";
+  import { announce } from "../../../ui/Announcer.svelte";
   import NumberTab from "../../../ui/NumberTab.svelte";
+  import { plural } from "../../../words/say";
   import { KINDS, kindOf, type Kind } from "../../../kinds/teacher";
   import { isFixtureTool, usualSize, type Corner, type FixtureTool } from "../fixtures/tools";
   import FixtureBox from "../fixtures/FixtureBox.svelte";
@@ -33,7 +37,6 @@
   import FoundOn from "../found/FoundOn.svelte";
   import type { FoundPlaces } from "../found/found.svelte";
   import FilmField from "./FilmField.svelte";
-  import RepeatHandle from "./RepeatHandle.svelte";
 
   interface Props {
     editing: Editing;
@@ -88,7 +91,7 @@
     if (event.button !== 0 || (event.target !== film && !pressed)) return;
     if (event.pointerType === "touch" && pressed) return; // a tap is a click, and anything else scrolls
     const start = view.inside(view.toPage({ x: event.clientX, y: event.clientY }));
-    if (editing.hand.adding) return addAt(start, editing.hand.adding);
+    if (editing.hand.adding) return pressToAdd(event, start, editing.hand.adding);
     const tool = editing.hand.tool;
     const edges = tool && !found.gathering ? edgesBut([]) : undefined;
     let from: Corner = "top left";
@@ -121,13 +124,35 @@
     });
   }
 
-  /** One more part of what is in hand, such as a place to tick. */
-  function addAt(point: Point, id: string) {
-    // It may lie on another page, and have a place on this one.
+  /** A press adds a part to what is in hand, such as a place to tick; a frame that is drawn, one in each blank within it. */
+  function pressToAdd(event: PointerEvent, start: Point, id: string) {
+    dragOrScroll(event, view, {
+      move: (at) => (drawn = between(start, view.inside(at))),
+      end: (dragged) => {
+        const frame = drawn;
+        drawn = undefined;
+        if (!dragged) addAt([{ at: start, blank: editing.printed.blankAt(page, start) }], id);
+        else if (frame)
+          addAt(
+            editing.printed.blanksIn(page, frame).map((blank) => ({ at: middleOf(blank), blank })),
+            id,
+          );
+      },
+      cancel: () => (drawn = undefined),
+    });
+  }
+
+  function addAt(places: readonly { at: Point; blank: Box | undefined }[], id: string) {
+    // It may lie on another page, and have places on this one.
     const field = editing.document.fields.find((field) => field.id === id);
-    const blank = editing.printed.blankAt(page, point);
-    const now = field && kindOf(field).added?.(field, point, page, blank);
-    if (now) editing.do(changeFields("Place added", [now]));
+    if (!field) return;
+    const now = places.reduce(
+      (field, { at, blank }) => kindOf(field).added?.(field, at, page, blank) ?? field,
+      field,
+    );
+    if (now !== field)
+      editing.do(changeFields(plural(places.length, ["# place added", "# places added"]), [now]));
+    else announce("Nothing to write in was found there.");
   }
 
   /** A box that is drawn, its corners brought in line: the one that was pressed, and the one that is dragged. */
@@ -330,6 +355,7 @@
           {scale}
           {view}
           fields={placed}
+          printed={() => editing.printed.places(page)}
           selected={editing.hand.selected}
           numberAt={(field, place) => editing.numberAt(field, place)}
           onpick={(id) => editing.hand.select([id])}

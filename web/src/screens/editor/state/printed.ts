@@ -1,7 +1,7 @@
 // What is printed on pages, as far as it was asked for: what is laid by hand is brought in line with it.
 
 import { teacher, type Page, type Schemas } from "../../../api/teacher";
-import { overlaps, type Box } from "../../../canvas/box";
+import { inRows, middleOf, overlaps, type Box, type Point } from "../../../canvas/box";
 import type { PrintedPlaces } from "../../../canvas/repeat";
 import { Edges, type Edge } from "../../../canvas/snap";
 import { lookOf } from "../../../ui/pictures";
@@ -82,9 +82,25 @@ export class Printed {
   blankAt(page: Page, { x, y }: { x: number; y: number }): Box | undefined {
     const point = { x, y, width: 0.1, height: 0.1 };
     const holding = this.places(page).blanks.filter((blank) => overlaps(blank, point));
-    return holding.sort((a, b) => a.width * a.height - b.width * b.height)[0];
+    return holding.sort((a, b) => areaOf(a) - areaOf(b))[0];
+  }
+
+  /** The blanks of a page in a frame, row by row as they are read; of one within another the smaller. */
+  blanksIn(page: Page, frame: Box): Box[] {
+    const within = this.places(page)
+      .blanks.filter((blank) => holds(frame, middleOf(blank)))
+      .toSorted((a, b) => areaOf(a) - areaOf(b));
+    const smallest = within.filter(
+      (blank, i) => !within.slice(0, i).some((other) => holds(blank, middleOf(other))),
+    );
+    return inRows(smallest);
   }
 }
+
+const areaOf = ({ width, height }: Box): number => width * height;
+
+const holds = ({ x, y, width, height }: Box, at: Point): boolean =>
+  at.x >= x && at.y >= y && at.x <= x + width && at.y <= y + height;
 
 const printOf = ({ text = [], across = [], down = [], blanks = [] }: Guides): Print => ({
   blanks: blanks.map(boxOf),

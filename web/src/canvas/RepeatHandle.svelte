@@ -1,7 +1,7 @@
 <script lang="ts">
   // The handle by which what is in hand is laid again, along a row, a column or over a grid.
   import CopyPlus from "@lucide/svelte/icons/copy-plus";
-  import type { Box, Size } from "../../../canvas/box";
+  import type { Box, Size } from "./box";
 
   interface Props {
     /** What it is beside. */
