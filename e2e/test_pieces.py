@@ -169,10 +169,16 @@ class OnTheSheet(Journey):
         for word, place in (("ebbs", "the sea rises"), ("slack", "the sea falls")):
             self.drag(page, self.piece(page, word), self.slot(page, place))
         self.expect_laid(ebbs="slot2", slack="slot1")
-        page.get_by_role("button", name="Start again").click()
+        page.get_by_role("button", name="Start this page again").click()
         self.expect_laid()
+        expect(page.get_by_test_id("announcer")).to_contain_text("All on this page is put back.")
+        self.assert_accessible(page)
         page.get_by_role("button", name="Undo").click()
         self.expect_laid(ebbs="slot2", slack="slot1")
+        page.get_by_role("button", name="Start this page again").click()
+        self.drag(page, self.piece(page, "ebbs"), self.slot(page, "the sea falls"))
+        self.expect_laid(ebbs="slot1")  # something else was done since: there is nothing to undo any more
+        expect(page.get_by_role("button", name="Undo")).to_have_count(0)
 
     def test_two_devices_move_different_pieces_and_both_keep_theirs(self) -> None:
         one = self.join()
@@ -267,6 +273,94 @@ class OnTheFilm(Journey):
         self.assertEqual([each["id"] for each in self.bank()["slots"]], ["slot2"])
         self.editor.undo.click()
         self.assertEqual(len(self.bank()["slots"]), 2)
+
+    def test_pieces_lie_anywhere_on_a_page_and_are_right_in_a_region_that_is_drawn(self) -> None:
+        page = self.page
+        page.get_by_role("button", name="Pieces").click()
+        self.editor.draw(60, 620, 380, 680)
+        page.get_by_label("Pieces, one a line").fill("gull\ncrab")
+        page.get_by_role("button", name="Anywhere on the page").click()
+        (slot,) = self.bank()["slots"]
+        self.assertEqual((slot["loose"], slot["where_counts"], slot["shown"]), (True, True, False))
+        self.editor.step("Key")
+        page.get_by_role("button", name="gull, waiting").click()
+        put = page.get_by_role("button", name="Put gull into").bounding_box()
+        assert put
+        page.mouse.click(put["x"] + 300, put["y"] + 200)
+        region = page.get_by_role("button", name="Where gull is right")
+        before = self.region()
+        region.focus()
+        page.keyboard.press("Alt+Shift+ArrowRight")
+        page.keyboard.press("Shift+ArrowDown")
+        wider = self.region()
+        self.assertGreater(wider["width"], before["width"])
+        self.assertGreater(wider["y"], before["y"])
+        self.editor.drag_by(region, 60, 0)
+        self.assertGreater(self.region()["x"], wider["x"])
+        self.editor.drag_by(page.locator("[data-handle=se]"), 40, 30)
+        self.assertGreater(self.region()["height"], wider["height"])
+        page.get_by_label("Where gull is right", exact=True).select_option("In a box")
+        self.assertEqual(self.region()["shape"], "box")
+        self.assert_accessible(page)
+        self.student_lays(self.region())
+
+    def test_a_piece_is_cut_out_of_a_page_with_the_keyboard(self) -> None:
+        self.expected_problems = "status of 422"
+        page = self.page
+        page.get_by_role("button", name="Pieces").click()
+        self.editor.draw(60, 620, 380, 680)
+        page.get_by_role("button", name="Add a picture").click()
+        page.get_by_role("button", name="Cut one out of a page").click()
+        dialog = page.get_by_role("dialog", name="Cut a picture out of a page")
+        dialog.get_by_label("What it shows").fill("the lighthouse")
+        dialog.get_by_role("button", name="Add a region").click()
+        region = dialog.get_by_role("button", name="Region 1.")
+        region.focus()
+        for _ in range(4):
+            page.keyboard.press("Alt+Shift+ArrowUp")
+        self.assert_accessible(page)
+        cut = dialog.get_by_role("button", name="Cut it out")
+        cut.click()
+        expect(dialog.get_by_role("alert")).to_contain_text("Nothing is printed there")
+        for _ in range(20):
+            region.press("Shift+ArrowDown")
+        cut.click()
+        expect(dialog).to_have_count(0)
+        piece = self.bank()["pieces"][-1]
+        self.assertEqual((piece["words"], piece["look"]), ("the lighthouse", "bare"))
+        self.assertTrue(piece["picture"])
+        self.assertGreater(piece["width"], 6)
+        expect(page.locator("[data-field] img")).to_be_visible()
+
+    def region(self) -> Any:
+        bank = self.bank()
+        ((belongs,),) = self.keepers_log.document["keys"][bank["id"]]["arrangements"]
+        return belongs["region"]
+
+    def student_lays(self, region: Any) -> None:
+        handed = hand_out(self.maren, self.keepers_log.pk)
+        sheet = JoinPage(self.new_browser(viewport=TABLET).new_page()).join(handed.code, "Zoe Quill")
+        page = sheet.page
+        page.get_by_role("button", name="gull, waiting").click()
+        put = page.get_by_role("button", name="Put gull into").bounding_box()
+        assert put
+        page.mouse.click(
+            put["x"] + put["width"] * (region["x"] + region["width"] * 0.95),
+            put["y"] + put["height"] * (region["y"] + region["height"] * 0.95),
+        )
+        expect(page.get_by_role("button", name="gull, in")).to_be_visible()
+        sheet.bead(2).click()
+        box = page.get_by_label("Answer 2", exact=True)
+        box.click()  # a slot as large as the page lets presses through
+        box.fill("13:10")
+        self.assert_accessible(page)
+        sheet.expect_saved()
+        sheet.hand_in.click()
+        sheet.dialog.get_by_role("button", name="Hand in").first.click()
+        expect(page.get_by_text("Handed in")).to_be_visible()
+        bank = self.bank()
+        mark = StoredMark.objects.get(copy__handout=handed, field_id=bank["id"])
+        self.assertEqual(mark.verdict, "right")
 
     def test_boxes_become_slots_of_a_word_bank_with_their_right_answers(self) -> None:
         document = documents.read(self.keepers_log)

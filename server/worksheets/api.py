@@ -11,9 +11,11 @@ from pydantic import Field, model_validator
 from server.accounts.teacher import Teacher
 from server.entrance.errors import ErrorOut
 from server.entrance.schemas import A_FILE, Incoming
+from server.pictures.show import PictureOut, picture_out
 from server.words.say import say
 from server.worksheets import documents, pictures, sources, surveys
 from server.worksheets.flows.bring_in import add_pages, add_ready_page, bring_in, cancel
+from server.worksheets.flows.cut_picture import cut_from_page
 from server.worksheets.flows.edit import Stale, edit
 from server.worksheets.flows.find import find_document, find_page, find_worksheet
 from server.worksheets.flows.remove import remove
@@ -40,6 +42,7 @@ from velum.document.page import Page
 from velum.document.reading import upgraded_edit
 from velum.document.replacing import Replacement
 from velum.document.straightening import Straightened, straightened
+from velum.fixtures.picture import Alternative
 from velum.fixtures.ready import Design
 from velum.geometry.box import Box, Length
 from velum.geometry.projection import Corners
@@ -103,6 +106,13 @@ class CutsIn(Incoming):
     """Regions of the page as shown, in points."""
 
     boxes: Annotated[list[Box], Field(min_length=1, max_length=100)]
+
+
+class CutPictureIn(Incoming):
+    """A region of the page as shown, in points, and what is printed there."""
+
+    box: Box
+    alternative: Alternative
 
 
 class ReplacementIn(Incoming):
@@ -296,6 +306,17 @@ def cut_regions(request: Teacher, worksheet_id: uuid.UUID, page_id: str, body: C
     document = find_document(request.user, worksheet_id)
     page = find_page(document.pages, page_id)
     return [cut_out(page, box, secrets.token_hex(5)) for box in body.boxes]
+
+
+@router.post(
+    "/worksheets/{uuid:worksheet_id}/pages/{str:page_id}/pictures",
+    response={201: PictureOut, 404: ErrorOut, 422: ErrorOut, 503: ErrorOut},
+    operation_id="cut_picture",
+)
+def cut_picture(request: Teacher, worksheet_id: uuid.UUID, page_id: str, body: CutPictureIn) -> Status[PictureOut]:
+    """Keep what is printed in a region of a page as a picture, as large as it is printed; the paper around it is clear."""
+    page = find_page(find_document(request.user, worksheet_id).pages, page_id)
+    return Status(201, picture_out(cut_from_page(request.user, page, body.box, body.alternative)))
 
 
 @router.post(

@@ -82,6 +82,7 @@ OWNERS = {
     ("POST", "/api/worksheets/<worksheet_id>/blank-pages"),
     ("POST", "/api/worksheets/<worksheet_id>/ready-pages"),
     ("POST", "/api/worksheets/<worksheet_id>/pages/<page_id>/cuts"),
+    ("POST", "/api/worksheets/<worksheet_id>/pages/<page_id>/pictures"),
     ("POST", "/api/worksheets/<worksheet_id>/pages/<page_id>/replacement"),
     ("POST", "/api/worksheets/<worksheet_id>/pages/<page_id>/straightened"),
     ("GET", "/api/worksheets/<worksheet_id>/pictures"),
@@ -153,6 +154,9 @@ def _methods(pattern: URLPattern) -> set[str]:
 FLAT = Shown(width=500, height=700, corners=SLANTED)
 
 
+WHOLE = {"x": 0, "y": 0, "width": 100, "height": 100}
+
+
 class Access(WorldCase):
     def setUp(self) -> None:
         super().setUp()
@@ -186,7 +190,8 @@ class Access(WorldCase):
             "/edits": {"revision": 1, "batch": "0" * 32, "edits": [{"op": "rename", "title": "Taken"}]},
             "/ready-pages": {"design": "words", "width": 595, "height": 842},
             "/blank-pages": {"pattern": "ruled", "width": 595, "height": 842},
-            "/cuts": {"boxes": [{"x": 0, "y": 0, "width": 100, "height": 100}]},
+            "/cuts": {"boxes": [WHOLE]},
+            f"{self.places['<page_id>']}/pictures": {"box": WHOLE, "alternative": "a crab"},
             "/replacement": {"with_id": "page2"},
             "/straightened": {"corners": None, "whiten": True},
             "/pasted-key": {"text": "1. gull"},

@@ -6,6 +6,7 @@ from typing import Any
 from unittest import mock
 
 from server.drawing import pool, queue
+from server.pictures.models import OwnPicture
 from server.testing.world import JSON, WorldCase, make_teacher, teacher_client
 from server.worksheets import pictures, surveys
 from server.worksheets.models import Worksheet
@@ -65,6 +66,21 @@ class Straighten(WorldCase):
         self.assert_error(self.post(worksheet, "cuts", {"boxes": []}), 422, "request.invalid")
         inside = beside | {"x": 10}
         self.assert_error(self.post(worksheet, "cuts", {"boxes": [inside]}, "gone"), 404, "page.missing")
+
+    def test_a_picture_is_cut_out_of_a_page_and_is_the_teachers(self) -> None:
+        worksheet = self.bring_in(papers.pdf(words="Rock pool"))
+        title = {"x": 0, "y": 0, "width": 595, "height": 400}
+        answer = self.post(worksheet, "pictures", {"box": title, "alternative": "the title"})
+        self.assertEqual(answer.status_code, 201, answer.content)
+        made = answer.json()
+        self.assertLess(made["height"], 60)
+        own = OwnPicture.objects.get(owner__email__startswith="tobias")
+        self.assertEqual((own.picture_id, own.alternative), (made["picture"], "the title"))
+        nothing = {"x": 2, "y": 2, "width": 20, "height": 20}
+        self.assert_error(
+            self.post(worksheet, "pictures", {"box": nothing, "alternative": "air"}), 422, "picture.nothing_there"
+        )
+        self.assert_error(self.post(worksheet, "pictures", {"box": nothing}), 422, "request.invalid")
 
     def test_a_tilted_scan_is_proposed_to_be_straightened(self) -> None:
         worksheet = self.bring_in(saved(tilted(sheet("text", 1, 90), 3), "PNG"))

@@ -132,24 +132,43 @@ def _told(field: Pieces, arrangement: Arrangement, slots: dict[str, list[Held]])
     for slot in [*dict.fromkeys([*slots, *(slot.id for slot in field.slots if slot.id in said)])]:
         held, outcome = slots.get(slot, []), Outcome()
         rules = _rules(arrangement, slot)
-        outside = list(held)
-        for belongs in rules:
-            inside = [each for each in held if _lies_in(belongs, each)]
-            outside = [each for each in outside if each not in inside]
+        by_region, outside = _by_region(field, rules, held)
+        for place, belongs in enumerate(rules):
+            inside = by_region[place] if belongs.region else held
             outcome = outcome.and_also(_by_rule(field, belongs, [each.what for each in inside], counts))
-        if any(rule.region for rule in rules) or not rules:
+        if by_region or not rules:
             outcome = outcome.and_also(Outcome(stray=len(outside), laid=len(outside)))
         told[slot] = outcome
     return told
 
 
-def _lies_in(belongs: Belongs, held: Held) -> bool:
-    return belongs.region is None or belongs.region.holds(held.laid.x, held.laid.y)
+def _by_region(
+    field: Pieces, rules: Sequence[Belongs], held: Sequence[Held]
+) -> tuple[dict[int, list[Held]], list[Held]]:
+    """Each piece of a slot in one of the regions that it lies in, and those that lie in none.
+
+    Regions may overlap: a piece stands in one that still wants it, else in the first. Regions by their rule's place.
+    """
+    inside: dict[int, list[Held]] = {place: [] for place, rule in enumerate(rules) if rule.region}
+    wanted = {place: Counter(_kinds(field, rules[place])) for place in inside}
+    outside: list[Held] = []
+    for each in held:
+        holding = [place for place in inside if (area := rules[place].region) and area.holds(each.laid.x, each.laid.y)]
+        wanting = [place for place in holding if wanted[place][each.what] > 0]
+        if wanting:
+            wanted[wanting[0]][each.what] -= 1
+        (inside[(wanting or holding)[0]] if holding else outside).append(each)
+    return inside, outside
+
+
+def _kinds(field: Pieces, belongs: Belongs) -> list[Hashable]:
+    """What the pieces are that belong somewhere, as far as they are still there."""
+    kinds = {piece.id: alike(piece) for piece in field.pieces}
+    return [kinds[name] for name in belongs.pieces if name in kinds]
 
 
 def _by_rule(field: Pieces, belongs: Belongs, there: Sequence[Hashable], counts: dict[str, int]) -> Outcome:
-    kinds = {piece.id: alike(piece) for piece in field.pieces}
-    wanted = [kinds[name] for name in belongs.pieces if name in kinds]
+    wanted = _kinds(field, belongs)
     match belongs.asks:
         case "count":
             return _number(len(there), belongs.count)
@@ -213,13 +232,8 @@ def _of_set(field: Pieces, arrangement: Arrangement, slots: dict[str, list[Held]
 
 def _pairs(field: Pieces, arrangement: Arrangement, slots: dict[str, list[Held]]) -> tuple[int, int]:
     """How many pairs of pieces stand in the order of the arrangement, of how many."""
-    kinds = {piece.id: alike(piece) for piece in field.pieces}
     wanted = _numbered(
-        kinds[name]
-        for slot in field.slots
-        for rule in _rules(arrangement, slot.id)
-        for name in rule.pieces
-        if name in kinds
+        what for slot in field.slots for rule in _rules(arrangement, slot.id) for what in _kinds(field, rule)
     )
     there = _numbered(held.what for slot in field.slots for held in slots.get(slot.id, ()))
     at = {what: place for place, what in enumerate(there)}

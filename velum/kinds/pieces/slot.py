@@ -30,6 +30,8 @@ class Slot(Model):
     shape: Literal["box", "ellipse"] = "box"
     most: Annotated[int, Limits(ge=1, le=100)] | None = 1
     loose: bool = False
+    where_counts: bool = False
+    """Whether it counts too where in a loose slot a piece lies: its key then has regions."""
     shown: bool = True
     """Whether its rim is seen."""
     counts: bool = False

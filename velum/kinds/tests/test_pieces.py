@@ -210,6 +210,28 @@ class Sets(unittest.TestCase):
         self.assertEqual(at((0.02, 0.02), (0.5, 0.9)), Fraction(1, 2))  # beside the disc, in its corner
         self.assertEqual(at((0.9, 0.9), (0.9, 0.1)), 0)
 
+    def test_a_piece_in_two_regions_stands_in_the_one_that_wants_it(self) -> None:
+        left = Region(x=0, y=0, width=0.7, height=1)
+        right = Region(x=0.3, y=0, width=0.7, height=1)
+        field = a_set("gull whale crab", {"shore": {"loose": True, "most": None}}, together=True, wrong_counts=True)
+        wanted = PiecesKey(
+            arrangements=(
+                (
+                    Belongs(slot="shore", pieces=("gull",), region=left),
+                    Belongs(slot="shore", pieces=("whale",), region=right),
+                ),
+            )
+        )
+
+        def share(**places: float) -> Fraction:
+            moves = (Move(piece=name, laid=PieceLaid(slot="shore", x=x)) for name, x in places.items())
+            return PIECES.marks(field, wanted, PiecesAnswer(moves=tuple(moves)))[WHOLE].share
+
+        self.assertEqual(share(gull=0.5, whale=0.5), 1)
+        self.assertEqual(share(whale=0.5, gull=0.5), 1)
+        self.assertEqual(share(gull=0.5, whale=0.5, crab=0.5), Fraction(1, 2))  # one too many, counted once
+        self.assertEqual(share(gull=0.9, whale=0.1), 0)
+
 
 class Moves(unittest.TestCase):
     def refused(self, name: str, data: Any) -> str:

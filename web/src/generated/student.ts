@@ -1419,6 +1419,11 @@ export interface components {
              * @default true
              */
             shown: boolean;
+            /**
+             * Where Counts
+             * @default false
+             */
+            where_counts: boolean;
         };
         /**
          * Spot

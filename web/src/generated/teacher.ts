@@ -427,6 +427,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/worksheets/{worksheet_id}/pages/{page_id}/pictures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Cut Picture
+         * @description Keep what is printed in a region of a page as a picture, as large as it is printed; the paper around it is clear.
+         */
+        post: operations["cut_picture"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/worksheets/{worksheet_id}/pages/{page_id}/replacement": {
         parameters: {
             query?: never;
@@ -1283,6 +1303,15 @@ export interface components {
             total: string;
             /** Waiting */
             waiting: number;
+        };
+        /**
+         * CutPictureIn
+         * @description A region of the page as shown, in points, and what is printed there.
+         */
+        CutPictureIn: {
+            /** Alternative */
+            alternative: string;
+            box: components["schemas"]["Box"];
         };
         /**
          * CutsIn
@@ -4479,6 +4508,11 @@ export interface components {
              * @default true
              */
             shown: boolean;
+            /**
+             * Where Counts
+             * @default false
+             */
+            where_counts: boolean;
         };
         /**
          * Spot
@@ -6274,6 +6308,60 @@ export interface operations {
             };
             /** @description Not Found */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    cut_picture: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                page_id: string;
+                worksheet_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CutPictureIn"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PictureOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };

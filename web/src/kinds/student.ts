@@ -70,6 +70,8 @@ export interface StudentKind<K extends Kind> {
   places?(prompt: PromptOf<K>): Place[];
   /** The answer that entries make, for a kind that is kept entry by entry. */
   together?(prompt: PromptOf<K>, entries: ReadonlyMap<string, Entry>): AnswerOf<K>;
+  /** The entries by which what was moved on a page is as it was at first. */
+  setBack?(prompt: PromptOf<K>, answer: AnswerOf<K>, page: string): [name: string, entry: Entry][];
   inWords(answer: AnswerOf<K>, prompt: PromptOf<K>): string;
   /** Where the student answers: on the page, or `docked` beside it, larger. */
   Answering: Component<AnsweringProps<K>>;

@@ -15,6 +15,9 @@ export type FieldOf<K extends Kind> = Extract<Field, { kind: K }>;
 export type KeyOf<K extends Kind> = Extract<Key, { kind: K }>;
 export type AnswerOf<K extends Kind> = Extract<Answer, { kind: K }>;
 
+/** A picture that the teacher chose; one that was cut out of a page is as large as it is printed. */
+export type ChosenPicture = Schemas["PictureOut"] & { asPrinted?: boolean };
+
 export interface FaceProps<K extends Kind> {
   field: FieldOf<K>;
   fieldKey: KeyOf<K> | undefined;
@@ -47,7 +50,7 @@ export interface SettingsProps<K extends Kind> {
   /** Whether presses on the page add to it, and what begins or ends that; undefined: several are in hand. */
   adding: { on: boolean; toggle: () => void } | undefined;
   /** Have the teacher choose a picture. */
-  choosePicture: (then: (picture: Schemas["PictureOut"]) => void) => void;
+  choosePicture: (then: (picture: ChosenPicture) => void) => void;
   /** Change the field that the settings were opened for, as it is then; `typing`: more of it may follow. */
   onchange: (change: (field: FieldOf<K>) => FieldOf<K>, typing?: boolean) => void;
 }

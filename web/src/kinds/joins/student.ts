@@ -1,6 +1,6 @@
 import type { StudentKind } from "../student";
 import Answering from "./Answering.svelte";
-import { inWords, together } from "./lines";
+import { inWords, lineName, together } from "./lines";
 
 export const joins: StudentKind<"joins"> = {
   label: "Join dots",
@@ -12,6 +12,10 @@ export const joins: StudentKind<"joins"> = {
     version: 1,
     lines: together(prompt, entries as unknown as ReadonlyMap<string, { drawn: boolean }>),
   }),
+  setBack: (prompt, { lines }, page) =>
+    prompt.page === page
+      ? lines.map((line) => [lineName(prompt.dots, line), { kind: "joins", version: 1, drawn: false }])
+      : [],
   inWords: (answer, prompt) => inWords(prompt.dots, answer.lines),
   Answering,
 };

@@ -24,6 +24,13 @@
   /** Where it would be laid again. */
   let copies = $state.raw<Box[]>([]);
 
+  const area = ({ box }: Slot) => box.width * box.height;
+  /** The slots on this page, the largest below. One that is all of it is nowhere to be taken hold of. */
+  const slotsOn = (field: FieldOf<"pieces">) =>
+    field.slots
+      .filter((slot) => slot.page === page.id && area(slot) < 0.9 * page.width * page.height)
+      .sort((a, b) => area(b) - area(a));
+
   const boxOf = (slot: Slot) => (carried?.id === slot.id ? carried.box : slot.box);
 
   function follow(event: PointerEvent, field: FieldOf<"pieces">, slot: Slot, handle?: Handle) {
@@ -96,7 +103,7 @@
 
 {#each fields as field (field.id)}
   {@const inHand = selected.includes(field.id)}
-  {#each field.slots.filter((slot) => slot.page === page.id) as slot (slot.id)}
+  {#each slotsOn(field) as slot (slot.id)}
     {@const box = boxOf(slot)}
     <div
       class="pointer-events-auto absolute {inHand ? 'touch-none' : ''} {field.locked ? '' : 'cursor-move'}"

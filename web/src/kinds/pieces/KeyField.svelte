@@ -2,6 +2,7 @@
   import type { KeyFieldProps } from "../teacher";
   import type { Slot } from "./board";
   import { keyBoard } from "./key_board";
+  import Regions from "./Regions.svelte";
   import { shown } from "./shown.svelte";
   import { slotName } from "./slot_name";
   import SlotPieces from "./SlotPieces.svelte";
@@ -9,13 +10,17 @@
 
   let { field, place, fieldKey, scale, label, onkey }: KeyFieldProps<"pieces"> = $props();
 
-  const board = $derived(keyBoard(field, fieldKey, shown.get(field.id) ?? 0, onkey));
+  const index = $derived(shown.get(field.id) ?? 0);
+  const board = $derived(keyBoard(field, fieldKey, index, onkey));
   const slot = $derived(field.slots.find(({ id }) => id === place.id));
   const nameOf = (slot: Slot) => slotName(field.slots, slot);
 </script>
 
 {#if slot}
   <SlotPieces {board} {slot} {scale} {nameOf} still={false} />
+  {#if fieldKey && slot.where_counts}
+    <Regions {field} {fieldKey} {index} {slot} {scale} {onkey} />
+  {/if}
 {:else}
   <Tray {board} {scale} {nameOf} still={false} {label} />
 {/if}

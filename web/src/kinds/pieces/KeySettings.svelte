@@ -1,13 +1,13 @@
 <script lang="ts">
   // Several right arrangements, and what is asked of each slot.
   import type { KeySettingsProps } from "../teacher";
-  import { withArrangement } from "./key_board";
+  import { called as nameOf } from "./in_hand.svelte";
+  import { withArrangement, withRegion, type Belongs, type Region } from "./key_board";
+  import type { Piece } from "./board";
   import { shown } from "./shown.svelte";
   import { slotName } from "./slot_name";
 
   let { field, fieldKey, onkey }: KeySettingsProps<"pieces"> = $props();
-
-  type Belongs = (typeof fieldKey.arrangements)[number][number];
 
   const ASKS = [
     ["these", "These, and no others"],
@@ -32,6 +32,12 @@
     };
     const key = withArrangement(fieldKey, index, [...others, { ...was, ...changed }]);
     if (key) onkey(key);
+  }
+
+  const called = (piece: Piece | undefined) => (piece ? nameOf(piece) : "");
+
+  function setShape(belongs: Belongs, shape: Region["shape"]) {
+    if (belongs.region) onkey(withRegion(fieldKey, index, belongs, { ...belongs.region, shape }));
   }
 
   function more() {
@@ -62,7 +68,23 @@
 <ul class="space-y-2">
   {#each field.slots as slot (slot.id)}
     {@const belongs = arrangement.find((each) => each.slot === slot.id)}
-    {#if slot.most !== 1}
+    {#if slot.where_counts}
+      {#each arrangement.filter((each) => each.slot === slot.id && each.region) as belongs (belongs.pieces[0])}
+        {@const name = called(field.pieces.find(({ id }) => id === belongs.pieces[0]))}
+        <li>
+          <label class="field-label" for="region-{belongs.pieces[0]}">Where {name} is right</label>
+          <select
+            id="region-{belongs.pieces[0]}"
+            class="input input-sm w-full"
+            value={belongs.region?.shape}
+            onchange={(event) => setShape(belongs, event.currentTarget.value as Region["shape"])}
+          >
+            <option value="ellipse">In an ellipse</option>
+            <option value="box">In a box</option>
+          </select>
+        </li>
+      {/each}
+    {:else if slot.most !== 1}
       <li>
         <label class="field-label" for="asks-{slot.id}">In {slotName(field.slots, slot)}</label>
         <select

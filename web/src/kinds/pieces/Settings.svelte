@@ -8,10 +8,10 @@
   import { fromLines, pieceOf, toLines } from "./lines";
   import PieceSettings from "./PieceSettings.svelte";
   import { slotName } from "./slot_name";
-  import { overlapAdded, slotChanged, slotRemoved } from "./slots";
+  import { overlapAdded, pageAdded, slotChanged, slotRemoved } from "./slots";
   import { called } from "./in_hand.svelte";
 
-  let { field, adding, onchange, choosePicture }: SettingsProps<"pieces"> = $props();
+  let { field, page, adding, onchange, choosePicture }: SettingsProps<"pieces"> = $props();
 
   type Pieces = typeof field;
   const set = (changed: Partial<Pieces>) => onchange((field) => ({ ...field, ...changed }));
@@ -42,6 +42,17 @@
 
   const MOST = 100;
 
+  /** Pixels of CSS in a point. */
+  const CSS = 96 / 72;
+  const LEAST_SIDE = 6;
+  const SWITCHES = [
+    ["loose", "Pieces lie where they are put"],
+    ["where_counts", "Where in it they lie counts"],
+    ["shown", "Its rim is seen"],
+    ["counts", "Shows how many it holds"],
+  ] as const;
+  const switchesOf = (slot: Slot) => SWITCHES.filter(([name]) => name !== "where_counts" || slot.loose);
+
   /** Pieces as they are typed; a list without any is not taken. */
   function type(lines: string) {
     onchange((field) => {
@@ -63,8 +74,12 @@
     }));
 
   function addPicture() {
-    choosePicture(({ picture, alternative }) => {
-      const piece = { ...pieceOf(alternative.slice(0, 200) || "picture"), picture, look: "bare" as const };
+    choosePicture(({ picture, alternative, width, height, asPrinted }) => {
+      // One that was cut out of a page is as large as it is printed there.
+      const points = (pixels: number) => Math.max(LEAST_SIDE, pixels / CSS);
+      const size = asPrinted ? { width: points(width), height: points(height) } : {};
+      const words = alternative.slice(0, 200) || "picture";
+      const piece = { ...pieceOf(words), picture, look: "bare" as const, ...size };
       onchange((field) => ({ ...field, pieces: [...field.pieces, piece] }));
     });
   }
@@ -97,6 +112,11 @@
       aria-pressed={adding.on}
       onclick={adding.toggle}>Add by pressing</button
     >
+    {#if field.slots.length === 0}
+      <button class="btn btn-outline btn-sm" onclick={() => onchange((field) => pageAdded(field, page))}
+        >Anywhere on the page</button
+      >
+    {/if}
     <p class="quiet mt-1 text-sm">
       Press a blank on the page: the slot takes its size. Draw a frame: a slot in each blank in it.
     </p>
@@ -217,7 +237,7 @@
           <option value="ellipse">Ellipse</option>
         </select>
       </div>
-      {#each [["loose", "Pieces lie where they are put"], ["shown", "Its rim is seen"], ["counts", "Shows how many it holds"]] as const as [setting, label] (setting)}
+      {#each switchesOf(slot) as [setting, label] (setting)}
         <label class="mt-1 flex items-center gap-2 text-sm">
           <input
             type="checkbox"

@@ -43,6 +43,7 @@
   class="slot {slot.shape}"
   class:over={inHand.over === slot.id}
   class:bare={!slot.shown}
+  class:pointer-events-none={slot.loose && !slot.shown}
   data-set={set}
   data-slot={slot.id}
   {@attach taken}

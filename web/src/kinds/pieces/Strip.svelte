@@ -2,13 +2,10 @@
   // Beside the question in hand: the tray, where it is not on the page; all places as a list; and what can be done with the
   // piece in hand.
   import List from "@lucide/svelte/icons/list";
-  import RotateCcw from "@lucide/svelte/icons/rotate-ccw";
-  import Undo2 from "@lucide/svelte/icons/undo-2";
   import Dialog from "../../ui/Dialog.svelte";
-  import { announce } from "../../ui/Announcer.svelte";
   import { sheetStore } from "../sheet_store";
   import type { AidProps } from "../student";
-  import { laidAt, takeBack, type Laid, type Slot } from "./board";
+  import { laidAt, type Laid, type Slot } from "./board";
   import { inHand } from "./in_hand.svelte";
   import PlacesList from "./PlacesList.svelte";
   import { boardOn, nameIn } from "./sheet";
@@ -20,24 +17,9 @@
   const board = $derived(boardOn(store, prompt));
   const nameOf = (slot: Slot) => nameIn(prompt, slot);
   const docked = $derived(answering.matches("[data-answer]"));
-  const laid = $derived(board.laid.filter(([, { slot }]) => slot));
   const held = $derived(inHand.dragged ? undefined : inHand.holdsOf(board.set));
   const there = $derived(held && laidAt(board, held.name));
   let listed = $state(false);
-  /** What lay there before all was put back. */
-  let before = $state.raw<readonly (readonly [string, Laid])[]>();
-
-  function startAgain() {
-    before = laid;
-    board.change(laid.map(([name]) => takeBack(name)));
-    announce("All pieces are put back.");
-  }
-
-  function undo() {
-    if (before) board.change(before);
-    before = undefined;
-    announce("The pieces lie as they did before.");
-  }
 
   function change(changed: Partial<Laid>) {
     if (held && there) board.change([[held.name, { ...there, ...changed }]]);
@@ -73,13 +55,6 @@
   <button class="btn btn-ghost h-11" onclick={() => (listed = true)}>
     <List size={18} aria-hidden="true" />As a list
   </button>
-  {#if before}
-    <button class="btn btn-ghost h-11" onclick={undo}><Undo2 size={18} aria-hidden="true" />Undo</button>
-  {:else if laid.length > 0}
-    <button class="btn btn-ghost h-11" onclick={startAgain}>
-      <RotateCcw size={18} aria-hidden="true" />Start again
-    </button>
-  {/if}
 </div>
 {#if listed}
   <Dialog title="Places and pieces" class="w-[min(34rem,94vw)]" onclose={() => (listed = false)}>

@@ -135,9 +135,12 @@ function slotUnder(set: string, slots: readonly Slot[], { x, y }: { x: number; y
     .elementsFromPoint(x, y)
     .filter((element): element is HTMLElement => element instanceof HTMLElement);
   const before = under.find(({ dataset }) => dataset["piece"] && dataset["set"] === set)?.dataset["piece"];
-  return under
+  const papers = under.filter((element) => element.matches(".paper"));
+  // A large slot lets presses through to what it lies over, so that the browser does not name it.
+  return papers
+    .flatMap((paper) => [...paper.querySelectorAll<HTMLElement>(`[data-set="${set}"][data-slot]`)])
     .flatMap((element) => {
-      const slot = slots.find(({ id }) => element.dataset["set"] === set && element.dataset["slot"] === id);
+      const slot = slots.find(({ id }) => element.dataset["slot"] === id);
       if (!slot) return [];
       const { left, top, width, height } = element.getBoundingClientRect();
       const at = { x: (x - left) / width, y: (y - top) / height };

@@ -18,6 +18,7 @@ export const slotIn = (page: string, box: Box): Slot => ({
   shape: "box",
   most: 1,
   loose: false,
+  where_counts: false,
   shown: true,
   counts: false,
   overlap: null,
@@ -36,11 +37,27 @@ export function slotAdded(field: Pieces, page: string, at: Point, size: Size, bl
     shape: last.shape,
     most: last.most,
     loose: last.loose,
+    where_counts: last.where_counts,
     shown: last.shown,
     counts: last.counts,
   };
   return { ...field, slots: [...field.slots, { ...slotIn(page, box), ...like }] };
 }
+
+/** The field with the whole page as a slot: pieces lie wherever they are put, and the key says where they are right. */
+export const pageAdded = (field: Pieces, { width, height }: Size): Pieces => ({
+  ...field,
+  slots: [
+    ...field.slots,
+    {
+      ...slotIn(field.page, { x: 0, y: 0, width, height }),
+      most: null,
+      loose: true,
+      where_counts: true,
+      shown: false,
+    },
+  ],
+});
 
 /** The field with copies of a slot, each so far from it: without its name. */
 export function slotRepeated(field: Pieces, slot: Slot, offsets: readonly Point[], page: Size): Pieces {

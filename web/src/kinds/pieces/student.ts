@@ -1,6 +1,6 @@
 import type { StudentKind } from "../student";
 import Answering from "./Answering.svelte";
-import { pieceNamed, together, type Laid } from "./board";
+import { pieceNamed, takeBack, together, type Laid } from "./board";
 import { called } from "./in_hand.svelte";
 import Strip from "./Strip.svelte";
 
@@ -21,6 +21,10 @@ export const pieces: StudentKind<"pieces"> = {
       laid,
     })),
   }),
+  setBack: (prompt, answer, page) => {
+    const here = new Set(prompt.slots.flatMap((slot) => (slot.page === page ? [slot.id] : [])));
+    return answer.moves.flatMap(({ piece, laid: { slot } }) => (here.has(slot) ? [takeBack(piece)] : []));
+  },
   inWords: (answer, prompt) =>
     answer.moves
       .flatMap(({ piece: name, laid: { slot } }) => {

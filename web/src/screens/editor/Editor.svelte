@@ -56,6 +56,8 @@
   let goTo = $state<string>();
   /** Whether all fields are shown as a list, instead of the pages. */
   let listed = $state(false);
+  /** What is to be done with a picture that is cut out of a page. */
+  let cutting = $state.raw<typeof editing.hand.choosing>(null);
   let helping = $state(false);
   const view = $state<{ zoom: number; fit: Fit | null; sight: Sight | undefined }>({
     zoom: 1,
@@ -161,10 +163,21 @@ stands below the other, and the page scrolls. -->
 {#if editing.hand.choosing}
   {@const { choosing } = editing.hand}
   {@const putDown = () => (editing.hand.choosing = null)}
-  <Later load={() => import("./fixtures/PictureDialog.svelte")} onclose={putDown}>
-    {#snippet children({ default: PictureDialog })}<PictureDialog
-        then={choosing}
-        onclose={putDown}
-      />{/snippet}
-  </Later>
+  {#if cutting === choosing}
+    <Later load={() => import("./fixtures/CutPicture.svelte")} onclose={putDown}>
+      {#snippet children({ default: CutPicture })}<CutPicture
+          {editing}
+          then={choosing}
+          onclose={putDown}
+        />{/snippet}
+    </Later>
+  {:else}
+    <Later load={() => import("./fixtures/PictureDialog.svelte")} onclose={putDown}>
+      {#snippet children({ default: PictureDialog })}<PictureDialog
+          then={choosing}
+          oncut={() => (cutting = choosing)}
+          onclose={putDown}
+        />{/snippet}
+    </Later>
+  {/if}
 {/if}

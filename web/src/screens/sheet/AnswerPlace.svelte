@@ -39,7 +39,7 @@
     ? 'z-2 bg-(--sheet) outline-[2.5px] outline-accent'
     : blank || clear || prompt.style.fill !== 'film'
       ? ''
-      : 'bg-(--sheet)/95'} {clear ? 'bg-transparent! outline-0' : ''}"
+      : 'bg-(--sheet)/95'} {clear ? 'clear bg-transparent! outline-0' : ''}"
   style:left="{place.box.x * scale}px"
   style:top="{place.box.y * scale}px"
   style:width="{place.box.width * scale}px"

@@ -14,6 +14,7 @@
   import type { Ink } from "../../canvas/ink";
   import type { Prompt } from "../../api/student";
   import AnswerPlace from "./AnswerPlace.svelte";
+  import StartAgain from "./StartAgain.svelte";
   import type { Working } from "./working.svelte";
 
   let { working, docked }: { working: Working; docked: boolean } = $props();
@@ -167,18 +168,21 @@
       {/each}
     </div>
   </main>
-  {#if aloud.able}
-    <button
-      class="btn absolute bottom-3 start-3 h-11 bg-base-100 shadow-md max-sm:w-11 max-sm:p-0"
-      onclick={() => (aloud.reading ? aloud.stop() : listen())}
-    >
-      {#if aloud.reading}
-        <Square size={18} aria-hidden="true" /><span class="max-sm:sr-only">Stop reading</span>
-      {:else}
-        <Volume2 size={20} aria-hidden="true" /><span class="max-sm:sr-only">Read this page to me</span>
-      {/if}
-    </button>
-  {/if}
+  <div class="absolute start-3 bottom-3 flex gap-2">
+    {#if aloud.able}
+      <button
+        class="btn h-11 bg-base-100 shadow-md max-sm:w-11 max-sm:p-0"
+        onclick={() => (aloud.reading ? aloud.stop() : listen())}
+      >
+        {#if aloud.reading}
+          <Square size={18} aria-hidden="true" /><span class="max-sm:sr-only">Stop reading</span>
+        {:else}
+          <Volume2 size={20} aria-hidden="true" /><span class="max-sm:sr-only">Read this page to me</span>
+        {/if}
+      </button>
+    {/if}
+    <StartAgain {working} pageInView={() => pages[pageInView()]?.id ?? ""} />
+  </div>
   <div
     class="absolute end-3 bottom-3 flex items-center rounded-lg bg-base-100 shadow-md"
     role="group"

@@ -26,6 +26,13 @@ import { Flags } from "./flags.svelte";
 const TIMEOUT = 20_000;
 
 /** What is asked, numbered and counted: a part of a field. */
+/** An entry of an answer, and what it is to be. */
+interface Put {
+  prompt: Prompt;
+  entry: string;
+  value: Entry;
+}
+
 export interface Question {
   /** Its name in lists and maps. */
   name: string;
@@ -51,6 +58,8 @@ export class Working implements SheetStore {
   late = $state(0);
   /** The numbers of questions whose answer is kept and cannot be shown by this release. */
   readonly unreadable: readonly string[];
+  /** What was put back at once, with what it was before, as long as nothing else was done since. */
+  private wasPutBack: readonly Put[] = $state.raw([]);
   private readonly entries = new Map<string, Map<string, Entry>>();
   private readonly keeper: AnswerKeeper;
   private readonly ofKinds = new Map<Prompt["kind"], unknown>();
@@ -143,6 +152,35 @@ export class Working implements SheetStore {
 
   /** Change an entry of an answer, or all of it: then the entry has no name. */
   change(prompt: Prompt, entry: string, value: Entry): void {
+    this.wasPutBack = [];
+    this.put({ prompt, entry, value });
+  }
+
+  /** Everything that was moved on a page, and how it was at first. */
+  movedOn(page: string): Put[] {
+    return this.prompts.flatMap((prompt) => {
+      const answer = this.answers[prompt.id];
+      const back = (answer && kindOf(prompt).setBack?.(prompt, answer, page)) ?? [];
+      return back.map(([entry, value]) => ({ prompt, entry, value }));
+    });
+  }
+
+  get canUndo(): boolean {
+    return this.wasPutBack.length > 0;
+  }
+
+  /** Put back everything that was moved on a page; or, once that is done, have it lie as before. */
+  startAgain(page: string): void {
+    const back = this.canUndo ? this.wasPutBack : this.movedOn(page);
+    const before = back.flatMap(({ prompt, entry }) => {
+      const value = this.entries.get(prompt.id)?.get(entry);
+      return value ? [{ prompt, entry, value }] : [];
+    });
+    this.wasPutBack = this.canUndo ? [] : before;
+    for (const each of back) this.put(each);
+  }
+
+  private put({ prompt, entry, value }: Put): void {
     if (this.readonly) return;
     const of = { field_id: prompt.id, entry };
     this.show(of, value);

@@ -3,6 +3,7 @@
 import type { Box, Document, Edit, Field } from "../../api/teacher";
 import { plural } from "../../words/say";
 import { pieceOf } from "../../kinds/pieces/lines";
+import { slotIn } from "../../kinds/pieces/slots";
 import type { FieldOf, KeyOf } from "../../kinds/teacher";
 import type { Command } from "../command";
 import { newId } from "../ids";
@@ -64,18 +65,7 @@ export function asWordBank(
           ? waiting
           : // Their order says nothing of where they belong.
             waiting.toSorted((a, b) => a.words.localeCompare(b.words)),
-    slots: boxes.map(({ id, page, box, name }) => ({
-      id,
-      page,
-      box,
-      name,
-      shape: "box",
-      most: 1,
-      loose: false,
-      shown: true,
-      counts: false,
-      overlap: null,
-    })),
+    slots: boxes.map(({ id, page, box, name }) => ({ ...slotIn(page, box), id, name })),
     settled: Object.fromEntries(boxes.map(({ id, points, number, hint }) => [id, { points, number, hint }])),
     tray: printed ? "page" : "beside",
     shuffled: true,

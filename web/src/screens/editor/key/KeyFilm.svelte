@@ -52,7 +52,7 @@
     {@const tab = question && tabs.get(question.name)}
     <div
       class="film-field focus-within:bg-(--sheet) focus-within:outline-[2.5px] focus-within:outline-accent {clear
-        ? 'bg-transparent!'
+        ? 'clear bg-transparent!'
         : fieldKey
           ? style.fill === 'film'
             ? 'bg-(--sheet)'

@@ -1,8 +1,8 @@
 // What the teacher has in hand: what is selected, the tool that was picked up, what is written in.
 
 import type { Editor as RichText } from "@tiptap/core";
-import type { Field, Schemas } from "../../../api/teacher";
-import { USUAL_KIND } from "../../../kinds/teacher";
+import type { Field } from "../../../api/teacher";
+import { USUAL_KIND, type ChosenPicture } from "../../../kinds/teacher";
 import type { FixtureTool } from "../fixtures/tools";
 
 export class Hand {
@@ -25,7 +25,7 @@ export class Hand {
   /** The rich text editor that is at work in it. */
   writer: { editor: RichText } | null = $state.raw(null);
   /** What is done with the picture that the teacher is choosing. */
-  choosing: ((picture: Schemas["PictureOut"]) => void) | null = $state.raw(null);
+  choosing: ((picture: ChosenPicture) => void) | null = $state.raw(null);
 
   select(ids: string[]): void {
     this.selected = ids;
