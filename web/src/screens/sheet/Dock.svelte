@@ -42,7 +42,11 @@
     {@const places = placesOf(prompt)}
     {@const place = places.find(({ id }) => id === question.part.place) ?? places[0]}
     {#if place}{#key question.name}
-        <div data-answer class="text-base-content [&_input:not([type=radio],[type=checkbox])]:h-12">
+        <!-- However much there is to press: the page stays in view above, and the buttons below. -->
+        <div
+          data-answer
+          class="-m-1 max-h-[max(26dvh,7rem)] overflow-y-auto p-1 text-base-content [&_input:not([type=radio],[type=checkbox])]:h-12"
+        >
           <Answering
             {prompt}
             {place}
