@@ -209,8 +209,13 @@ def compare_formulas(written: str, meant: str, rules: Formula) -> Mark | None:
     if slip := _slip(written, meant):
         return for_teacher(slip)
     if not answer:
-        return for_teacher(reasons.NAME_FOR_FORMULA) if names(written, key) else wrong(reasons.NOT_A_FORMULA)
+        is_name = names(written, key) or _SUBSTANCE.search(written)
+        return for_teacher(reasons.NAME_FOR_FORMULA) if is_name else wrong(reasons.NOT_A_FORMULA)
     return _difference(answer, key)
+
+
+_SUBSTANCE = re.compile(r"[a-z]{3}(?: acid|anol|anone|anal|ane|ene|yne|ose)s?\W*$", re.IGNORECASE)
+"""How a name ends that is not made of two elements' names: which substance it is, is not known here."""
 
 
 def _with_state(readings: frozenset[Reading], rules: Formula) -> frozenset[Reading]:

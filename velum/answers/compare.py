@@ -22,6 +22,7 @@ from velum.answers.intervals import compare_intervals, is_in_brackets, read_inte
 from velum.answers.isotopes import compare_isotopes, is_isotope
 from velum.answers.near_words import LONGEST as NEAR
 from velum.answers.near_words import near_words
+from velum.answers.notes import compare_notes
 from velum.answers.number import DecimalSign
 from velum.answers.number_words import read_ordinal
 from velum.answers.paired import compare_paired, compare_vectors, is_vector
@@ -72,6 +73,16 @@ _NOTE = re.compile(
 _BASE_SIXTEEN = re.compile(r"(?=.*\d)(?=.*[A-F])(?:\d{1,2}[A-F]|\d[0-9A-F]{2,7}|[A-F]{2}[0-9A-F]{0,6})")
 """A number to the base of sixteen, which is no product: 3F."""
 _SAYS_BASE = re.compile(r"^(?:0x|#)|[₀-₉]+$")
+
+_HEXADECIMAL = re.compile(r"[0-9A-Fa-f]{1,8}")
+_OF_A_LETTER = re.compile(r"\b(sin|cos|tan|ln|log)(?=[a-zθ]\b)")
+_PI = re.compile(r"\bP[Ii]\b")
+_CODE = re.compile(r"\w\s*\(\s*[\"'“”‘’]")
+"""A call with a string in it: in a program every sign counts."""
+
+_CALCULATED = re.compile(r"\b(?:plus|minus|times|divided|equals)\b", re.IGNORECASE)
+_FUNCTION, _AS_Y = re.compile(r"^\s*[fgh]\s*\(x\)\s*=(?!=)"), re.compile(r"^\s*y\s*=(?!=)")
+"""How a function of x may be called, whose value is y."""
 
 _DIMENSIONS = re.compile(r"[1-4]-?D")
 """2D and 3D are no lengths of time, though D may be days."""
@@ -245,6 +256,8 @@ def _judge(written: str, meant: str, comparison: Comparison, decimal: DecimalSig
         if named is not None:
             return named
     mark = _compare(written, meant, comparison, decimal)
+    if isinstance(comparison, Words) and _CODE.search(meant) and not comparison.contains:
+        return _of_code(written, meant, mark)
     if mark.share and isinstance(comparison, Number) and era_of(written) < 0 and not era_of(meant):
         return for_teacher(reasons.ERA_OTHER)
     if mark.share or mark.reason is reasons.TOO_LONG or max(len(written), len(meant)) > LONGEST:
@@ -264,6 +277,14 @@ def _judge(written: str, meant: str, comparison: Comparison, decimal: DecimalSig
         return mark
     found = found_in(written, meant, comparison, decimal, _compare)
     return found if found and (found.share or mark.verdict is not Verdict.TEACHER) else mark
+
+
+def _of_code(written: str, meant: str, as_words: Mark) -> Mark:
+    """The mark of a piece of a program: right but for spaces and the sort of its quotes; as words alone, doubtful."""
+    one, other = (re.sub(r"[\"'“”‘’]", "'", "".join(text.split())) for text in (written, meant))
+    if one == other:
+        return right(reasons.SAME_WORDS)
+    return for_teacher(reasons.NEARLY) if as_words.share or one.casefold() == other.casefold() else as_words
 
 
 @lru_cache(maxsize=8_192)
@@ -309,16 +330,29 @@ def _near(written: str, meant: str, rules: Words, decimal: DecimalSign) -> Mark 
     """The mark of words that are not the key's, where they come near to it and the settings leave that open."""
     if rules.contains or rules.punctuation_counts or rules.parts == "words":
         return None
-    if paired := compare_paired(written, meant, decimal):
+    if paired := compare_paired(written, meant, decimal) or compare_notes(written, meant):
         return paired
+    if _WORKED.fullmatch(meant) and _CALCULATED.search(written):
+        return for_teacher(reasons.NEARLY)
     if is_calculation(meant) and (calculated := compare_calculations(written, meant)):
         return calculated
     if rules.case_counts and normalise(written) == normalise(meant):
         return None
-    if _BASE_SIXTEEN.fullmatch(meant.strip()):
-        same = normalise(_SAYS_BASE.sub("", written.strip())) == normalise(meant)
-        return right(reasons.SAME_VALUE) if same else None
+    if (digits := _of_base_sixteen(meant, written)) is not None:
+        if normalise(_SAYS_BASE.sub("", written.strip())) == normalise(digits):
+            return right(reasons.SAME_VALUE)
+        return for_teacher(reasons.OTHER_FORM) if written.strip() == str(int(digits, 16)) else None
     return near_words(written, meant, keep_case=rules.case_counts)
+
+
+def _of_base_sixteen(meant: str, written: str) -> str | None:
+    """The digits of a key to the base of sixteen, as the answer may say; None: it is none."""
+    text = meant.strip()
+    digits = _SAYS_BASE.sub("", text)
+    is_one = _BASE_SIXTEEN.fullmatch(digits) or (
+        (text[:2] == "0x" or _SAYS_BASE.search(written.strip())) and _HEXADECIMAL.fullmatch(digits)
+    )
+    return digits if is_one else None
 
 
 def _compare(written: str, meant: str, comparison: Comparison, decimal: DecimalSign) -> Mark:
@@ -338,6 +372,9 @@ def _compare(written: str, meant: str, comparison: Comparison, decimal: DecimalS
         case Formula():
             mark = compare_formulas(written, meant, comparison)
         case Expression():
+            written = _OF_A_LETTER.sub(r"\1 ", _PI.sub("π", written))
+            if _AS_Y.match(meant):
+                written = _FUNCTION.sub("y = ", written)
             mark = compare_expressions(written, meant, comparison, decimal)
     if mark is None:
         # The key itself is not of that kind.

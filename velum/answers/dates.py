@@ -143,7 +143,9 @@ def compare_dates(written: str, meant: str) -> Mark | None:
     if not answers and day_named(written) is not None and day_named(written) == _without_day_of_week(meant.strip())[0]:
         return for_teacher(reasons.PART_OF_DATE)
     if not answers:
-        return wrong(reasons.NOT_A_DATE)
+        numbers = {int(digits) for digits in re.findall(r"\d{1,4}", written)}
+        has_both = any(each.day and {each.day, each.month} <= numbers for each in keys)
+        return for_teacher(reasons.PART_OF_DATE) if has_both else wrong(reasons.NOT_A_DATE)
     said, asked = (_without_day_of_week(text.strip())[0] for text in (written, meant))
     if None not in (said, asked) and said != asked:
         return wrong(reasons.OTHER_DATE)

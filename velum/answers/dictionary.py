@@ -17,7 +17,11 @@ def is_word(text: str) -> bool:
     return bool(is_known(text, _ENGLISH))
 
 
-@lru_cache(maxsize=8_192)
 def is_form_of(one: str, other: str) -> bool:
     """Whether two words, in small letters, are forms of the same one: goes and went, mouse and mice."""
-    return is_word(one) and is_word(other) and lemmatize(one, _ENGLISH) == lemmatize(other, _ENGLISH)
+    return is_word(one) and is_word(other) and _lemma(one) == _lemma(other)
+
+
+@lru_cache(maxsize=8_192)
+def _lemma(word: str) -> str:
+    return str(lemmatize(word, _ENGLISH))

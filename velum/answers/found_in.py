@@ -109,7 +109,7 @@ def _number_in(text: str, meant: str, rules: Number, decimal: DecimalSign, compa
     """The mark of a number among words."""
     if "=" in text:
         text = text.rsplit("=", 1)[1]
-    found = list(islice(_quantities(text, decimal), MOST_NUMBERS))
+    found = list(islice(_quantities(text, decimal, percent="%" in meant), MOST_NUMBERS))
     marks = [compare(each, meant, rules, decimal) for each in found]
     if not any(mark.share or mark.verdict is Verdict.TEACHER for mark in marks):
         return None
@@ -124,13 +124,16 @@ def _number_in(text: str, meant: str, rules: Number, decimal: DecimalSign, compa
     return for_teacher(reasons.FOUND_AMONG_OTHERS)
 
 
-def _quantities(text: str, decimal: DecimalSign) -> Iterator[str]:
-    """The numbers in a text, each with the unit behind it where it is a known one."""
+def _quantities(text: str, decimal: DecimalSign, *, percent: bool) -> Iterator[str]:
+    """The numbers in a text, each with the unit behind it where it is a known one, or with its ``percent`` sign."""
     for found in _NUMBER.finditer(text):
         number = found[0].rstrip(".,'")
         behind = text[found.start() + len(number) :].split()[:3]
         touching = text[found.start() + len(number) :][:1].strip() != ""
         options = [number + ("" if touching else " ") + " ".join(behind[: count + 1]) for count in range(len(behind))]
+        if percent and text[found.start() + len(number) :].lstrip()[:1] == "%":
+            yield f"{number}%"
+            continue
         known = [option for option in options if _has_known_unit(read_quantity(option.rstrip(".,;!?"), decimal))]
         yield known[-1].rstrip(".,;!?") if known else number
 

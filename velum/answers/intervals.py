@@ -58,8 +58,12 @@ def read_interval(written: str, decimal: DecimalSign) -> Interval | None:
     """The interval that is written, or None."""
     if len(written) > _LONGEST:
         return None
-    text = plain_signs(written).strip().rstrip(".").replace("≤", "<=").replace("≥", ">=")
+    text = _plain(written)
     return _in_brackets(text, decimal) or _in_signs(text, decimal) or _in_words(text, decimal)
+
+
+def _plain(written: str) -> str:
+    return plain_signs(written).strip().rstrip(".").replace("≤", "<=").replace("≥", ">=")
 
 
 def compare_intervals(written: str, meant: str, decimal: DecimalSign) -> Mark | None:
@@ -71,9 +75,12 @@ def compare_intervals(written: str, meant: str, decimal: DecimalSign) -> Mark | 
     if key is None or not (is_in_brackets(meant) or _has_sign(meant)):
         return None
     answer = read_interval(written, decimal)
-    if _has_sign(meant) and _has_sign(written):
+    two_sided = _BOTH_SIDES.fullmatch(_plain(meant)) is not None
+    if _has_sign(meant) and _has_sign(written) and not two_sided:
         return None
     if answer is None:
+        if two_sided and _BOTH_SIDES.fullmatch(_plain(written)):
+            return wrong(reasons.OTHER_INTERVAL)  # one that holds nothing
         if between := _between(written, decimal):
             return for_teacher(reasons.ENDS_UNSAID) if between == key.ends else wrong(reasons.OTHER_INTERVAL)
         return None

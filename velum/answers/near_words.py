@@ -14,8 +14,8 @@ from velum.answers import reasons
 from velum.answers.chemistry import names, read_formula
 from velum.answers.dictionary import is_form_of, is_word
 from velum.answers.elements import element_called
-from velum.answers.number_words import read_words_abroad
-from velum.answers.same_words import COMPASS, is_number_in_words, of_calendar, says_the_same
+from velum.answers.number_words import read_words, read_words_abroad
+from velum.answers.same_words import COMPASS, is_number_in_words, is_sign_in_words, of_calendar, says_the_same
 from velum.answers.small_words import ARTICLES, ENGLISH_ARTICLES, FILLERS, LEADS
 from velum.answers.text import normalise
 from velum.answers.word_tokens import (
@@ -63,6 +63,13 @@ _STEM = 4
 
 _LOOKED_AT_FROM, _MOST_SLIPS = 3, 3
 
+_ASIDE = re.compile(r"[(\[][^()\[\]]*[)\]]")
+"""What is said beside an answer, in brackets."""
+
+_LONGEST_ACRONYM = 6
+_REASONS = frozenset(("because", "to", "so", "since"))
+"""What answers to why? begin with: a teacher reads those that say it in other words."""
+
 _DASH = re.compile("[-−–]")
 _MINUS = re.compile(r"(?<![\w)\]])(?<!\d )[-−–](\d+(?:\.\d+)?)")
 _DIGIT, _DIGITS = re.compile(r"\d"), re.compile(r"[0-9]{1,15}")
@@ -75,7 +82,10 @@ def near_words(written: str, meant: str, *, keep_case: bool = False) -> Mark | N
         return None
     key, answer = tokens_of(meant, keep_case), tokens_of(written, keep_case)
     if not key or not answer:
-        return None
+        if is_sign_in_words(answer, meant):
+            return right(reasons.SAME_WORDS)
+        is_sign = bool(key) and any(not sign.isspace() and not sign.isascii() for sign in written)
+        return for_teacher(reasons.OTHER_WORD_FOR_IT) if is_sign else None  # a note, a face: the teacher sees it
     signs_differ = _DASH.search(meant) and _below_zero(meant) not in ([], _below_zero(written))
     if signs_differ and numbers_in(answer) == numbers_in(key):
         return None  # the same numbers with other signs are other numbers
@@ -103,8 +113,10 @@ def _doubt(answer: Sequence[str], key: Sequence[str], written: str, meant: str) 
         return reasons.OTHER_WORD_FOR_IT
     if len(key) == 1 and len(key[0]) == 1:
         return _doubt_of_letter(answer, key[0], written)
-    if len(key) == len(answer) == 1 and _DIGITS.fullmatch(answer[0]) and _says_number(key[0], answer[0]):
-        return reasons.NUMBER_IN_DIGITS
+    if len(answer) == 1 and _DIGITS.fullmatch(answer[0]):
+        in_words = _says_number(key[0], answer[0]) if len(key) == 1 else read_words(" ".join(key)) == int(answer[0])
+        if in_words:
+            return reasons.NUMBER_IN_DIGITS
     one, other = "".join(answer), "".join(key)
     if bare(answer) == bare(key):
         return reasons.WORDS_FEWER if len(answer) < len(key) else reasons.WORDS_OTHER
@@ -120,6 +132,25 @@ def _doubt(answer: Sequence[str], key: Sequence[str], written: str, meant: str) 
         formula = formula.replace("0", "O")  # a zero for the letter
         if _FORMULA.fullmatch(formula) and names(name, read_formula(formula)):
             return reasons.OTHER_WORD_FOR_IT
+    if "(" in written or "[" in written:
+        without = " ".join(_ASIDE.sub(" ", written).split())
+        if without and says_the_same(tokens_of(without, False), key, without, meant):
+            return reasons.WORDS_MORE
+    if [word.removesuffix("'s") for word in answer] == list(key):
+        return reasons.NEARLY
+    if len(answer) == len(key) == 1 and written.strip().endswith(".") and key[0].startswith(answer[0].rstrip(".")):
+        return reasons.ABBREVIATION
+    if key[0] == "to" and len(key) > 1 and _are_forms(_content(answer), _content(key)):
+        return reasons.NEARLY
+    letters = "".join(without_lead(answer)).replace(".", "")
+    if len(key) > 1 and len(letters) <= _LONGEST_ACRONYM and _is_acronym(letters, key):
+        return reasons.ABBREVIATION
+    if len(key) == 1 and len(answer) > 1 and meant.strip().isupper() and _is_acronym(key[0], answer):
+        return reasons.OTHER_WORD_FOR_IT
+    if len(key) == 1 and of_calendar(key[0]) == ("month", int(answer[0]) if _DIGITS.fullmatch(answer[0]) else 0):
+        return reasons.OTHER_WORD_FOR_IT
+    if key[0] in _REASONS and len(key) > 2 and _shares_its_point(answer, key):
+        return reasons.WORDS_OTHER
     if fuzz.partial_ratio(one, other) < _NOTHING_ALIKE and not numbers_in(answer):
         return None
     given, wanted = _content(answer), _content(key)
@@ -133,8 +164,6 @@ def _doubt(answer: Sequence[str], key: Sequence[str], written: str, meant: str) 
         return None  # another day or month
     if ROMAN.fullmatch(key[-1]) and key[:-1] == answer[:-1] and (answer[-1] in ROMANS or answer[-1].isdigit()):
         return None  # another one of that name
-    if len(answer) == 1 and len(key) > 1 and _is_acronym(answer[0], key):
-        return reasons.ABBREVIATION
     if _is_shortened(answer, key):
         return reasons.ABBREVIATION
     counts, said = numbers_in(key), numbers_in(answer)
@@ -143,7 +172,11 @@ def _doubt(answer: Sequence[str], key: Sequence[str], written: str, meant: str) 
         return reasons.OTHER_ORDER if len(counts) == len(wanted) else None
     if counts and not set(counts) & set(said):
         return None  # what is counted, without how many, or with other numbers
-    found = [_found(word, given, lenient=len(wanted) > 1) for word in wanted]
+    several = len(wanted) > 1
+    found = [
+        _found(word, given, lenient=several) or (several and any(is_form_of(word, each) for each in given))
+        for word in wanted
+    ]
     there = sum(_found(word, answer, lenient=len(wanted) > 1) for word in key)
     lead = 1 if len(key) > 1 and key[0] in LEADS | ARTICLES else 0
     if all(found) and there >= _MOST_OF * (len(key) - lead):
@@ -152,11 +185,29 @@ def _doubt(answer: Sequence[str], key: Sequence[str], written: str, meant: str) 
         return reasons.NEARLY
     if given and len(without_lead(answer)) < len(key) and all(_found(word, key) for word in without_lead(answer)):
         return reasons.WORDS_FEWER
-    if len(counts) == 1 and wanted[0].isdigit() and given and spelled_out(given)[0] == wanted[0]:
+    if len(counts) == 1 and wanted[0].isdigit() and wanted[0] in spelled_out(given):
         return reasons.WORDS_OTHER
     if len(wanted) >= 3 and sum(found) > 0.6 * len(wanted) and there >= 0.7 * len(key):
         return reasons.WORDS_OTHER
     return None
+
+
+def _shares_its_point(answer: Sequence[str], key: Sequence[str]) -> bool:
+    """Whether a reason in other words has the word, in some form, that the key's ends with: rain, raining."""
+    *_, point = _content(key) or [key[-1]]
+    return any(word == point or is_form_of(word, point) or _is_doing(point, word) for word in answer)
+
+
+def _are_forms(answer: Sequence[str], key: Sequence[str]) -> bool:
+    """Whether words are those of the key in other forms: finding food, to find food."""
+    return len(answer) == len(key) > 0 and all(
+        one == other or is_form_of(one, other) or _is_doing(one, other) for one, other in zip(answer, key, strict=True)
+    )
+
+
+def _is_doing(one: str, other: str) -> bool:
+    """Whether a word is another with -ing: finding, find; making, make; running, run."""
+    return one.endswith("ing") and one[:-3] in (other, other.removesuffix("e"), other + other[-1:])
 
 
 def _says_number(word: str, digits: str) -> bool:
@@ -249,7 +300,7 @@ def _slipped(one: str, other: str, shorter: int, longer: int) -> bool:
     slips = distance(one, other, _looked_at(shorter))
     if slips is None or (slips > 1 and is_word(one) and is_word(other) and not is_form_of(one, other)):
         return False
-    return longer > 4 or shorter != longer or sorted(one) == sorted(other)
+    return longer > 4 or shorter != longer or sorted(one) == sorted(other) or is_word(one) != is_word(other)
 
 
 def _looked_at(letters: int) -> int:

@@ -39,6 +39,10 @@ _SCALES = {"hundred": 100, "thousand": 10**3, "dozen": 12, "million": 10**6, "bi
 _SCALES |= {"mio": 10**6, "mn": 10**6, "bn": 10**9, "mrd": 10**9}
 _SCALED = re.compile(rf"(-?\d[\d.,' ]*?) ?({'|'.join(_SCALES)})\.?", re.IGNORECASE)
 _OUT_OF = re.compile(r"([\w-]+) (?:in|out of) ([\w-]+)", re.IGNORECASE)
+_PARTS_SAID = re.compile(
+    r"(\d{1,4}) (half|halves|third|quarter|fourth|fifth|sixth|seventh|eighth|ninth|tenth|hundredth)s?", re.IGNORECASE
+)
+"""So many parts: 5 eighths."""
 _RECURRING = re.compile(
     r"(-?)(\d{0,12})[.,](\d{0,12}?)(?:"
     r"\((\d{1,12})\)|((?:\d[\u0305\u0307]){1,6})|(\d{1,12}) ?(?:\.{2,}|…)|(\d) ?(?:recurring|rec\.?))",
@@ -79,6 +83,8 @@ def read_number(written: str, decimal: DecimalSign = ".") -> Reading | None:
         if value is None:
             value = read_words_abroad(words)
         return None if value is None else Reading(value / 100 if text.endswith("%") else value)
+    if (found := _PARTS_SAID.fullmatch(text)) and (share := read_words(f"one {found[2]}")):
+        return Reading(int(found[1]) * share)
     if found := _OUT_OF.fullmatch(text):
         part, whole = read_number(found[1], decimal), read_number(found[2], decimal)
         if part and whole and part.sure is not None and whole.sure and part.sure <= whole.sure:

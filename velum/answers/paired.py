@@ -19,7 +19,7 @@ _LONGEST = 80
 _KEY = re.compile(r"\(([^()]*[,;|][^()]*)\)")
 _COMPONENT = re.compile(r"([-+−]? ?)(\d+(?:[.,]\d+)?)? ?([ijk])")
 _VECTOR = re.compile(r"(?:[-+−]? ?\d*(?:[.,]\d+)? ?i) ?[-+−] ?\d*(?:[.,]\d+)? ?j(?: ?[-+−] ?\d*(?:[.,]\d+)? ?k)?")
-_REMAINDER = re.compile(r"(-?\d{1,12}) ?(?:r|rem|remainder|rest)\.? ?(?:of ?)?(\d{1,12})", re.IGNORECASE)
+_REMAINDER = re.compile(r"(-?\d{1,12}),? ?(?:r|rem|remainder|rest)\.? ?(?:of ?)?(\d{1,12})", re.IGNORECASE)
 _MORE = re.compile(r"\s*\d+(?:\s*[.,]\d|\s+\D*\d|\s*[½¼¾⅓⅔⅕])")
 _BY = re.compile(r" by |(?<=[\w. ])[x×*](?=[ \d])")
 _PARTS = re.compile(r"\s*[,;|]\s*|\s+and\s+")

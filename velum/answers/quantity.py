@@ -28,6 +28,7 @@ _HALF_AN = re.compile(r"\b(half|(?:a )?quarter of|three quarters of) an? (hour|m
 _AND_A_HALF = re.compile(r"\b([\w-]+) (hours?|minutes?) and a half\b", re.IGNORECASE)
 _HALVES = {"half": "0.5", "quarter of": "0.25", "a quarter of": "0.25", "three quarters of": "0.75"}
 _CLOCK = re.compile(r"(\d{1,3}):([0-5]\d) ?(?:h|hours?|hrs?)", re.IGNORECASE)
+_METRES_AND_MORE = re.compile(r"^(\d{1,3}) ?m ?(\d{2})$")
 _MONEY_FIRST = re.compile(r"([+-]? ?)([^\w\s.,()+'\"°%-]|[A-Z]{3}|[A-Z]{1,2}\$|[Ff]r\.?|[Kk]r\.?) ?((?=[\d.,]).+)")
 _UNIT_BEHIND = r"((?:(?:square|sq\.?|cubic|cu\.?) )?[^\W\d_π√]+(?:/[^\W\d_]+)?(?: ?\^?[23²³])?|°|%)\.?"
 _EXACT = re.compile(r"(?=.*(?:π|√|pi\b|sqrt|root))(.*(?:[\dπ)]|pi)) ?" + _UNIT_BEHIND)
@@ -57,7 +58,7 @@ def read_quantity(written: str, decimal: DecimalSign = ".") -> Quantity | None:
     number = read_number(written, decimal)
     if number is not None:
         return Quantity(number, None, spelled="million" if _MILLIONS.search(written) else "")
-    text = as_rate(plain_signs(written))
+    text = _METRES_AND_MORE.sub(r"\1 m \2 cm", as_rate(plain_signs(written)))
     said = text[:1].isalpha() or _CLOCK.fullmatch(text) or " and " in text
     if said and _LENGTH_OF_TIME.search(text) and " per " not in text:
         text = _in_digits(text)

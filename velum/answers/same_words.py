@@ -10,6 +10,8 @@ from collections.abc import Sequence
 from functools import lru_cache
 
 from velum.answers.calendar_names import day_named, month_named
+from velum.answers.centuries import century_of
+from velum.answers.dictionary import is_word
 from velum.answers.signs import plain_signs
 from velum.answers.small_words import ENGLISH_ARTICLES, FILLERS, LEADS
 from velum.answers.units import read_unit
@@ -60,11 +62,22 @@ def says_the_same(answer: Sequence[str], key: Sequence[str], written: str, meant
     if _one_of(answer, wanted) or _is_short_for(answer, key):
         return True
     if len(key) == 1 and len(answer) == 1 and (named := of_calendar(key[0])) is not None:
-        return named == of_calendar(answer[0])
+        return named in (of_calendar(answer[0]), of_calendar(answer[0].removesuffix("s")))
+    if len(key) == 1 and len(key[0]) == 1 and [each for each in answer if each not in _OF_AN_OPTION] == list(key):
+        return True
+    if len(key) > 2 and key[0] in _PLACES and key[1] in ENGLISH_ARTICLES and _is_of_place(answer, key):
+        return True
     if _is_numbered_alike(answer, key) or _is_behind_a_pronoun(answer, key) or _are_numbers_alike(answer, key):
         return True
     bare = without_fillers(answer)
     if bare and bare != list(answer) and _one_of(bare, wanted):
+        return True
+    behind = next((at for at, word in enumerate(answer) if word not in FILLERS), 0)
+    if behind and _one_of(answer[behind:], wanted):
+        return True
+    if _usual(tuple(answer)) == _usual(tuple(key)) or _is_with_whose(answer, key):
+        return True
+    if _CENTURY.search(meant) and (century := century_of(meant)) is not None and century == century_of(written):
         return True
     spelled = spelled_out(key)
     counted = len(spelled) > 1 and spelled[0].isdigit() and all(map(str.isalpha, spelled[1:]))
@@ -73,6 +86,71 @@ def says_the_same(answer: Sequence[str], key: Sequence[str], written: str, meant
     if spelled_out(answer) == spelled and not is_number_in_words(key):
         return True
     return _is_same_list(written, meant) or _is_same_unit(written, meant)
+
+
+_OF_AN_OPTION = frozenset(("answer", "option", "choice", "letter", "it", "is", "it's", "its", "the"))
+_PLACES = frozenset(("in", "on", "at", "by", "to", "from", "under", "behind"))
+_SIGNS = {
+    ">": ("greater than", "bigger than", "more than", "larger than"),
+    "<": ("less than", "smaller than", "fewer than"),
+    "=": ("equals", "equal", "equal to", "same as", "same"),
+    "+": ("plus", "add"),
+    "-": ("minus", "subtract", "take away"),
+    "×": ("times", "multiply", "multiplied by"),
+    "÷": ("divide", "divided by"),
+}
+
+
+def is_sign_in_words(answer: Sequence[str], meant: str) -> bool:
+    """Whether a key that is one sign is said in words."""
+    said = " ".join(each for each in answer if each not in ("is", "it", "are", "the", "a", "sign"))
+    return said in _SIGNS.get(meant.strip(), ())
+
+
+def _is_of_place(answer: Sequence[str], key: Sequence[str]) -> bool:
+    """Whether a place is named without its preposition, or with more small words before it: "attic", "in the attic"."""
+    if list(answer) in (list(key[1:]), list(key[2:])):
+        return True
+    before = answer[: -len(key)]
+    return list(answer[-len(key) :]) == list(key) and all(word in FILLERS for word in before)
+
+
+_WHOSE = frozenset(("my", "your", "his", "her", "its", "our", "their"))
+_TITLES = {"st": "saint", "mr": "mister", "mrs": "missus", "dr": "doctor", "mt": "mount", "prof": "professor"}
+_AMERICAN = (
+    (re.compile(r"(?<=[a-z]{2})our(?=$|s$|ed$|ing$|ful$|less$|ite|able$|ist|hood|ly$|al$)"), "or"),
+    (re.compile(r"(?<=[a-z]{3})is(?=e$|es$|ed$|ing$|ation|er$)"), "iz"),
+    (re.compile(r"(?<=[a-z])ys(?=e$|es$|ed$|ing$)"), "yz"),
+    (re.compile(r"(?<=[a-z][tb])re(?=$|s$|d$)"), "er"),
+    (re.compile(r"(?<=[a-z]l)l(?=ed$|ing$|er$|ers$|or$)"), ""),
+    (re.compile(r"(?<=[a-z])ogue(?=$|s$)"), "og"),
+    (re.compile(r"(?<=[a-z])ence(?=$|s$)"), "ense"),
+    (re.compile(r"[ao]e(?=[a-z]{4})"), "e"),
+)
+"""Endings that are spelled in two ways in English, and how they are spelled in America."""
+
+
+_CENTURY = re.compile(r"cent|00'?s|\bc\b", re.IGNORECASE)
+
+
+@lru_cache(maxsize=8_192)
+def _usual(tokens: tuple[str, ...]) -> list[str]:
+    """Words with titles written out, and of two spellings of English one."""
+    usual = []
+    for token in tokens:
+        bare = token.rstrip(".")
+        word = _TITLES.get(bare, token)
+        if len(word) > 5 or word in ("colour", "honour", "odour", "metre", "litre", "fibre"):
+            for ending, other in _AMERICAN:
+                changed = ending.sub(other, word)
+                word = changed if changed != word and is_word(changed) else word
+        usual += word.split("-")
+    return usual
+
+
+def _is_with_whose(answer: Sequence[str], key: Sequence[str]) -> bool:
+    """Whether it is said whose it is, where the key leaves that open: "your heart" for "heart"."""
+    return bool(key) and answer[0] in _WHOSE and key[0] not in _WHOSE and list(answer[1:]) == list(key)
 
 
 def _is_same_unit(written: str, meant: str) -> bool:
@@ -93,8 +171,9 @@ def _is_numbered_alike(answer: Sequence[str], key: Sequence[str]) -> bool:
     """Whether a name has the same number as the key's Roman one: Henry the Eighth, the Second World War."""
     if len(key) < 2 or not any(ROMAN.fullmatch(token) for token in key):
         return False
-    said = [sorted(_without_roman(tokens)) for tokens in (without_fillers(answer), key)]
-    return said[0] == said[1]
+    titles = {"queen", "king", "pope", "emperor", "tsar"}
+    said = [sorted(_without_roman(tokens)) for tokens in (without_fillers(answer) if "i" not in key else answer, key)]
+    return said[0] == said[1] or said[0] == [each for each in said[1] if each not in titles]
 
 
 def _is_behind_a_pronoun(answer: Sequence[str], key: Sequence[str]) -> bool:

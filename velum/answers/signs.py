@@ -23,6 +23,8 @@ _PERCENT = re.compile(
     r" ?(?:per ?cent|percent|pct|pc|prozent|procent|pour ?cent|por ?ciento|por ?cento)\b\.?", re.IGNORECASE
 )
 _MINUS_WORD = re.compile(r"^(?:minus|negative) (?=[\d.])", re.IGNORECASE)
+_TO_THE_POWER = re.compile(r"(?<=\d) ?to the (?:power (?:of )?)?(-?\d{1,3})(?:st|nd|rd|th)?\b")
+_BELOW_ZERO = re.compile(r"^(\d.*) below (?:zero|freezing)$")
 _RAISED = re.compile("[⁺⁻]?[⁰¹²³⁴-⁹]+")
 
 
@@ -34,6 +36,10 @@ def plain_signs(written: str) -> str:
         text = _PERCENT.sub("%", text)
     if text[:1] in ("m", "M", "n", "N"):
         text = _MINUS_WORD.sub("-", text)
+    if " to the " in text:
+        text = _TO_THE_POWER.sub(r"^\1", text.replace("minus ", "-"))
+    if text.endswith((" below zero", " below freezing")):
+        text = _BELOW_ZERO.sub(r"-\1", text)
     if "*" in text or "^" in text or "/" in text:
         text = _SPACED.sub(r"\1", text.replace("**", "^"))
     return text

@@ -65,6 +65,8 @@ _SPELLED_PREFIXED |= {
     "ohm": "Ω",
     "pascal": "Pa",
     "hertz": "Hz",
+    "byte": "B",
+    "bit": "bit",
 }
 
 _YARD, _POUND = Fraction(9144, 10_000), Fraction(45_359_237, 10**8)

@@ -30,6 +30,7 @@ _NOUN = re.compile(r"[^\W\d_]+(?:[ '-][^\W\d_]+){0,2}")
 _FLAT = re.compile(r"(\d(?:[.,]\d+)?) ?[*x] ?10 ?(-\d{1,2}|\d{1,2})")
 _STANDARD = re.compile(r"(-?\d+(?:[.,]\d+)?)(?: ?[*x·] ?10 ?\^ ?\(?-?\d+|e-?\d+)", re.IGNORECASE)
 _MIXED = re.compile(r"(\d+)?(?:(?<=\d)(?: and | +|(?=[½-¾⅐-⅞])))?(?:[½-¾⅐-⅞]|(?<!\d)(\d+) ?/ ?(\d+))")
+_NONE_OF = re.compile(r"(?:there (?:is|are|were) )?no [a-z]+", re.IGNORECASE)
 _CLOCK = re.compile(r"(\d{1,2})[:.]([0-5]\d)")
 
 _HOURS_AND_MINUTES = re.compile(r"\d+ ?(?:h|hrs?|hours?)\.?,?(?: and)? ?\d+ ?(?:m|mins?|minutes?)\.?", re.IGNORECASE)
@@ -59,7 +60,8 @@ def compare_values(written: str, meant: str, rules: Number, decimal: DecimalSign
         plain = ":" in written and _HOURS_AND_MINUTES.fullmatch(meant.strip())  # it can be nothing else
         return right(reasons.SAME_VALUE) if plain else for_teacher(reasons.TIME_OR_LENGTH)
     if answer is None:
-        return wrong(reasons.NOT_A_NUMBER)
+        none_of = key.number.sure == 0 and _NONE_OF.fullmatch(written.strip())
+        return for_teacher(reasons.OTHER_WORD_FOR_IT) if none_of else wrong(reasons.NOT_A_NUMBER)
     if _is_power_laid_flat(written, key, decimal):
         return for_teacher(reasons.POWER_LAID_FLAT)
     answer = _in_the_keys_unit(answer, key)

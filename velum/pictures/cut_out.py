@@ -49,10 +49,11 @@ def cut_out(page: Image.Image, width: float, region: Box) -> tuple[Prepared, Box
 
 def _clear(seen: NDArray[np.uint8]) -> NDArray[np.uint8]:
     """How clear each pixel is to be, 0 to 255: the paper that reaches the edge, softly where it meets ink."""
-    grey = cv2.cvtColor(seen, cv2.COLOR_RGB2GRAY)
+    grey: NDArray[np.uint8] = np.asarray(cv2.cvtColor(seen, cv2.COLOR_RGB2GRAY), np.uint8)
     rim = np.concatenate((grey[0], grey[-1], grey[:, 0], grey[:, -1]))
     paper = float(np.percentile(rim, 75))  # ink may reach the edge, but is seldom most of it
-    away = np.abs(seen.astype(np.float32) - _paper_colour(seen, grey, paper)).max(axis=2) / max(paper, 1.0)
+    colour = _paper_colour(seen, grey, paper)
+    away = np.max(np.abs(np.asarray(seen, np.float32) - colour), axis=2) / max(paper, 1.0)
     like = (away <= _LIKE_PAPER).astype(np.uint8)
     around = np.pad(like, 1, constant_values=1)
     _, labels = cv2.connectedComponents(around, connectivity=4)
@@ -66,4 +67,4 @@ def _clear(seen: NDArray[np.uint8]) -> NDArray[np.uint8]:
 def _paper_colour(seen: NDArray[np.uint8], grey: NDArray[np.uint8], paper: float) -> NDArray[np.float32]:
     """The colour of the paper: the middle one of what is about as light as its edge is."""
     light = seen[np.abs(grey.astype(np.float32) - paper) <= _LIKE_PAPER * max(paper, 1.0)]
-    return np.median(light, axis=0).astype(np.float32)
+    return np.asarray(np.median(light, axis=0), np.float32)

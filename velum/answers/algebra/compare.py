@@ -511,6 +511,10 @@ def _has_a_word(written: str, meant: str) -> bool:
     return any(not set(run) <= set(meant) for run in _LETTERS_TOGETHER.findall(said))
 
 
+_OF_A_LETTER = re.compile(r"-?(?:sin|cos|tan|ln|log)(?: [a-zθαβ]| ?\([a-zθαβ]\))")
+"""A function of a letter."""
+
+
 def looks_like_expression(text: str) -> bool:
     """Whether a key is one by its looks: letters one by one, with a number, a power or a relation."""
     text = plain_signs(text)
@@ -518,10 +522,12 @@ def looks_like_expression(text: str) -> bool:
         len(text) > LONGEST
         or _NAME.search(text)
         or _LETTERS_TOGETHER.search(_FUNCTION.sub("", text))
-        or not _TELLING.search(text)
+        or not (_TELLING.search(text) or _OF_A_LETTER.fullmatch(text))
         or _MEASURED.search(text)
     ):
         return False
+    if _OF_A_LETTER.fullmatch(text):
+        return True
     statements = read(text, ".")
     if not statements or read_unit(text):
         return False
