@@ -1,4 +1,4 @@
-"""A hundred pieces on a student's page, on a processor slowed four times: how long a frame takes while one is dragged."""
+"""A hundred pieces on a student's page, on a processor slowed four times: how long a frame of a drag takes."""
 
 import uuid
 from collections.abc import Iterator

@@ -314,7 +314,7 @@ def cut_regions(request: Teacher, worksheet_id: uuid.UUID, page_id: str, body: C
     operation_id="cut_picture",
 )
 def cut_picture(request: Teacher, worksheet_id: uuid.UUID, page_id: str, body: CutPictureIn) -> Status[PictureOut]:
-    """Keep what is printed in a region of a page as a picture, as large as it is printed; the paper around it is clear."""
+    """Keep what is printed in a region of a page as a picture, as large as it is there, without the paper around it."""
     page = find_page(find_document(request.user, worksheet_id).pages, page_id)
     return Status(201, picture_out(cut_from_page(request.user, page, body.box, body.alternative)))
 

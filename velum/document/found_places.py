@@ -14,12 +14,13 @@ from velum.finding.columns import Columns
 from velum.finding.found import Found
 from velum.finding.read import Reading, reading_of_picture, reading_of_print
 from velum.geometry.box import Box, around, common_area, kept_inside
+from velum.geometry.share import share
 from velum.kinds import Field
 from velum.kinds.answer_box import AnswerBox
 from velum.kinds.joins import DOT_SIZE, MOST_DOTS, Dot, Joins
 from velum.kinds.kind import FieldBase
 from velum.kinds.picking import MOST_OPTIONS, id_of_place
-from velum.kinds.tick_places import Spot, TickPlaces, share
+from velum.kinds.tick_places import Spot, TickPlaces
 from velum.model import Model
 from velum.paper.page_size import PageSize
 from velum.paper.pdf import PdfPage

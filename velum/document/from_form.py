@@ -10,11 +10,12 @@ from pydantic import ValidationError
 
 from velum.document.page import Page
 from velum.geometry.box import Box, kept_inside
+from velum.geometry.share import share
 from velum.kinds import Field, Key
 from velum.kinds.answer_box import AnswerBox, AnswerBoxKey
 from velum.kinds.choice import Choice, ChoiceKey, worded
 from velum.kinds.picking import MOST_OPTIONS, id_of_place
-from velum.kinds.tick_places import Spot, TickPlaces, TickPlacesKey, share
+from velum.kinds.tick_places import Spot, TickPlaces, TickPlacesKey
 from velum.paper.form_fields import FormField, Widget
 from velum.sentence import Sentence, together
 

@@ -6,6 +6,7 @@ A point ``(x, y)`` of a page ``width`` by ``height`` lies at ``(height - y, x)``
 from typing import Literal
 
 from velum.geometry.box import Box
+from velum.geometry.share import share
 
 Turn = Literal[0, 90, 180, 270]
 """Degrees clockwise."""
@@ -42,13 +43,8 @@ def turned_share(x: float, y: float, by: Turn) -> tuple[float, float]:
         case 0:
             return x, y
         case 90:
-            return _share(1 - y), x
+            return share(1 - y), x
         case 180:
-            return _share(1 - x), _share(1 - y)
+            return share(1 - x), share(1 - y)
         case 270:
-            return y, _share(1 - x)
-
-
-def _share(value: float) -> float:
-    """A share of a whole, brought back from where rounding has carried it."""
-    return min(1.0, max(0.0, value))
+            return y, share(1 - x)

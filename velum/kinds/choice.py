@@ -46,12 +46,7 @@ class Option(Model):
         return self
 
 
-def _each_once(options: tuple[Option, ...]) -> tuple[Option, ...]:
-    each_named_once(options)
-    return options
-
-
-Options = Annotated[tuple[Option, ...], Limits(min_length=2, max_length=MOST_OPTIONS), AfterValidator(_each_once)]
+Options = Annotated[tuple[Option, ...], Limits(min_length=2, max_length=MOST_OPTIONS), AfterValidator(each_named_once)]
 
 
 def worded(*texts: str) -> tuple[Option, ...]:

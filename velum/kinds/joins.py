@@ -11,6 +11,7 @@ from pydantic import Field as Limits
 from velum.answers.settings import AnswerSettings
 from velum.answers.text import normalise
 from velum.geometry.box import Box
+from velum.geometry.share import Share
 from velum.geometry.turn import Turn, turned_share
 from velum.kinds.kind import AnswerBase, AnswerRefused, Entries, FieldBase, KeyBase, Kind, PromptBase, alone
 from velum.kinds.part import Name
@@ -29,7 +30,6 @@ DOT_SIZE = 18.0
 """Points that a dot is wide and high, to be pressed."""
 
 DotId = Annotated[Id, StringConstraints(max_length=14)]
-Share = Annotated[float, Limits(ge=0, le=1)]
 
 
 def right_lines(count: int, wanted: int, more: int) -> Sentence:
@@ -60,12 +60,7 @@ class Dot(Model):
     """What is printed there, for those who do not see it."""
 
 
-def _each_once(dots: tuple[Dot, ...]) -> tuple[Dot, ...]:
-    each_named_once(dots)
-    return dots
-
-
-Dots = Annotated[tuple[Dot, ...], Limits(min_length=2, max_length=MOST_DOTS), AfterValidator(_each_once)]
+Dots = Annotated[tuple[Dot, ...], Limits(min_length=2, max_length=MOST_DOTS), AfterValidator(each_named_once)]
 
 
 class Join(Model):

@@ -12,6 +12,7 @@ from pydantic import Field as Limits
 from velum.answers.settings import AnswerSettings
 from velum.answers.text import normalise
 from velum.geometry.box import Box
+from velum.geometry.share import Share
 from velum.geometry.turn import Turn, turned_share
 from velum.kinds.kind import AnswerBase, AnswerRefused, FieldBase, KeyBase, Kind, PromptBase, alone
 from velum.kinds.part import Name
@@ -28,8 +29,6 @@ IN_ORDER = Sentence("order.right", "in the right order")
 OTHER_ORDER = Sentence("order.other", "in another order")
 NOT_ALL = Sentence("order.not_all", "not all are numbered")
 GONE = Sentence("doubt.step_gone", "A place that the key names is no longer there.")
-
-Share = Annotated[float, Limits(ge=0, le=1)]
 
 
 def right_pairs(count: int, wanted: int) -> Sentence:
@@ -52,12 +51,7 @@ class Step(Model):
     """What is printed there, for those who do not see it."""
 
 
-def _each_once(steps: tuple[Step, ...]) -> tuple[Step, ...]:
-    each_named_once(steps)
-    return steps
-
-
-Steps = Annotated[tuple[Step, ...], Limits(min_length=2, max_length=MOST_STEPS), AfterValidator(_each_once)]
+Steps = Annotated[tuple[Step, ...], Limits(min_length=2, max_length=MOST_STEPS), AfterValidator(each_named_once)]
 
 
 class Order(FieldBase):

@@ -1,7 +1,7 @@
 """What the kinds share whose students pick from options, each of which has an id within its field."""
 
 from collections.abc import Collection, Iterable
-from typing import Annotated, Literal, Protocol
+from typing import Annotated, Literal, Protocol, TypeVar
 
 from pydantic import AfterValidator, Field
 
@@ -42,6 +42,9 @@ class HasId(Protocol):
     def id(self) -> str: ...
 
 
+Named = TypeVar("Named", bound=HasId)
+
+
 def ids_of(options: Iterable[HasId]) -> list[str]:
     """The ids of options, in their order."""
     return [option.id for option in options]
@@ -52,10 +55,11 @@ def id_of_place(place: int) -> str:
     return f"opt{place:02}"
 
 
-def each_named_once(options: tuple[HasId, ...]) -> None:
-    """Raises ValueError when two options have the same id."""
-    if len({option.id for option in options}) < len(options):
-        raise ValueError("has two options of the same id")
+def each_named_once(named: tuple[Named, ...]) -> tuple[Named, ...]:
+    """The same, if no two have the same id. Raises ValueError."""
+    if len({each.id for each in named}) < len(named):
+        raise ValueError("has two of the same id")
+    return named
 
 
 _GONE = Sentence("doubt.gone", "An option that was right is no longer there.")

@@ -9,6 +9,7 @@ from velum.answers.options import picked_in
 from velum.answers.picked import mark_picked
 from velum.answers.settings import AnswerSettings
 from velum.geometry.box import Box
+from velum.geometry.share import Share, share
 from velum.geometry.turn import Turn
 from velum.kinds.kind import FieldBase, Json, Kind, PromptBase, alone
 from velum.kinds.picking import (
@@ -27,8 +28,6 @@ from velum.kinds.picking import (
 from velum.mark import Mark
 from velum.model import Id, Model, NoNul
 
-Share = Annotated[float, Limits(ge=0, le=1)]
-
 
 class Spot(Model):
     """A place to tick, as shares of the field's box; ``name`` says which printed option it is.
@@ -44,12 +43,7 @@ class Spot(Model):
     name: Annotated[str, StringConstraints(strip_whitespace=True, max_length=300), NoNul] = ""
 
 
-def _each_once(spots: tuple[Spot, ...]) -> tuple[Spot, ...]:
-    each_named_once(spots)
-    return spots
-
-
-Spots = Annotated[tuple[Spot, ...], Limits(min_length=1, max_length=MOST_OPTIONS), AfterValidator(_each_once)]
+Spots = Annotated[tuple[Spot, ...], Limits(min_length=1, max_length=MOST_OPTIONS), AfterValidator(each_named_once)]
 
 
 class TickPlaces(FieldBase):
@@ -65,11 +59,6 @@ class TickPlaces(FieldBase):
         if not self.lies_on(page):
             return turned
         return turned.changed(spots=tuple(spot.changed(**_turned(spot, by)) for spot in self.spots))
-
-
-def share(value: float) -> float:
-    """A share of a whole, brought back from where rounding has carried it: 1 - 0.9 - 0.1 is a little less than 0."""
-    return min(1.0, max(0.0, value))
 
 
 def _turned(spot: Spot, by: Turn) -> dict[str, float]:

@@ -15,19 +15,8 @@ from velum.kinds.pieces.slot import MOST_SLOTS, Settled, Slot
 from velum.model import Id
 from velum.placed import Place
 
-
-def _pieces_once(pieces: tuple[Piece, ...]) -> tuple[Piece, ...]:
-    each_named_once(pieces)
-    return pieces
-
-
-def _slots_once(slots: tuple[Slot, ...]) -> tuple[Slot, ...]:
-    each_named_once(slots)
-    return slots
-
-
-PieceList = Annotated[tuple[Piece, ...], Limits(min_length=1, max_length=MOST_PIECES), AfterValidator(_pieces_once)]
-SlotList = Annotated[tuple[Slot, ...], Limits(max_length=MOST_SLOTS), AfterValidator(_slots_once)]
+PieceList = Annotated[tuple[Piece, ...], Limits(min_length=1, max_length=MOST_PIECES), AfterValidator(each_named_once)]
+SlotList = Annotated[tuple[Slot, ...], Limits(max_length=MOST_SLOTS), AfterValidator(each_named_once)]
 
 Tray = Literal["page", "beside"]
 """Where pieces wait: in the field's box on its page, or beside the pages, always in view."""

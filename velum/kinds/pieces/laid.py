@@ -7,10 +7,10 @@ from typing import Annotated, Literal
 from pydantic import Field as Limits
 from pydantic import StringConstraints
 
+from velum.geometry.share import Share
 from velum.kinds.kind import AnswerBase, AnswerRefused
 from velum.kinds.pieces.field import Pieces
 from velum.kinds.pieces.piece import piece_named
-from velum.kinds.pieces.slot import Share
 from velum.model import Id, Model
 
 MOST_LAID = 1_000

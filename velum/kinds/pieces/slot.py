@@ -5,14 +5,12 @@ from typing import Annotated, Literal
 from pydantic import Field as Limits
 
 from velum.geometry.box import Box
+from velum.geometry.share import Share
 from velum.kinds.part import Hint, Name, QuestionNumber
 from velum.model import Id, Model
 from velum.points import Points
 
 MOST_SLOTS = 200
-
-Share = Annotated[float, Limits(ge=0, le=1)]
-"""Of the width or the height of a slot, from its left or its top."""
 
 
 class Slot(Model):

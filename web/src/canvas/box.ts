@@ -116,6 +116,9 @@ export function clamp(value: number, least: number, most: number): number {
   return Math.max(least, Math.min(value, Math.max(least, most)));
 }
 
+/** A share of a whole, brought back from where rounding has carried it. */
+export const share = (value: number): number => clamp(value, 0, 1);
+
 /** How far a box is from where it lies, for CSS; none for one that lies there. Moving it so lays out nothing anew. */
 export function carriedBy(lies: Box, is: Box, scale: number): string | undefined {
   const [x, y] = [(is.x - lies.x) * scale, (is.y - lies.y) * scale];

@@ -438,7 +438,7 @@ export interface paths {
         put?: never;
         /**
          * Cut Picture
-         * @description Keep what is printed in a region of a page as a picture, as large as it is printed; the paper around it is clear.
+         * @description Keep what is printed in a region of a page as a picture, as large as it is there, without the paper around it.
          */
         post: operations["cut_picture"];
         delete?: never;

@@ -1,8 +1,6 @@
 // Points in shares of a box that was turned with its page (velum/geometry/turn.py).
 
-import type { Point } from "../canvas/box";
-
-const share = (value: number) => Math.min(1, Math.max(0, value));
+import { share, type Point } from "../canvas/box";
 
 export function turnedShare({ x, y }: Point, by: 90 | 180 | 270): Point {
   if (by === 90) return { x: share(1 - y), y: x };

@@ -1,4 +1,5 @@
 import type { Box } from "../../api/teacher";
+import { plain } from "../plain";
 import type { TeacherKind } from "../teacher";
 import Face from "./Face.svelte";
 import Icon from "./Icon.svelte";
@@ -20,15 +21,7 @@ export const answerBox: TeacherKind<"answer_box"> = {
   usual: { width: 120, height: 22 },
   draw: (id: string, page: string, box: Box) => ({
     kind: "answer_box",
-    id,
-    page,
-    box,
-    points: 1,
-    name: "",
-    number: "",
-    hint: "",
-    style: null,
-    locked: false,
+    ...plain(id, page, box),
     signs: "none",
     placeholder: "",
     lines: box.height >= SEVERAL_FROM ? "several" : "one",

@@ -1,5 +1,6 @@
 import type { Box } from "../../api/teacher";
 import { inWords, pickedByLetter } from "../picked";
+import { plain } from "../plain";
 import type { TeacherKind } from "../teacher";
 import { bare, named } from "./option";
 import Face from "./Face.svelte";
@@ -21,15 +22,7 @@ export const choice: TeacherKind<"choice"> = {
     const count = Math.round(Math.max(box.width, box.height) / ROOM);
     return {
       kind: "choice",
-      id,
-      page,
-      box,
-      points: 1,
-      name: "",
-      number: "",
-      hint: "",
-      style: null,
-      locked: false,
+      ...plain(id, page, box),
       options: Array.from({ length: Math.max(2, Math.min(6, count)) }, bare),
       several: false,
       arrangement: upright ? "column" : "row",

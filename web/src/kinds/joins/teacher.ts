@@ -1,5 +1,6 @@
 import type { Box } from "../../api/teacher";
 import { newPointId, pointAdded } from "../points";
+import { plain } from "../plain";
 import type { FieldOf, TeacherKind } from "../teacher";
 import DotHandles from "./DotHandles.svelte";
 import Face from "./Face.svelte";
@@ -36,15 +37,7 @@ export const joins: TeacherKind<"joins"> = {
   usual: { width: 160, height: 96 },
   draw: (id: string, page: string, box: Box): FieldOf<"joins"> => ({
     kind: "joins",
-    id,
-    page,
-    box,
-    points: 1,
-    name: "",
-    number: "",
-    hint: "",
-    style: null,
-    locked: false,
+    ...plain(id, page, box),
     dots: twoColumns(box),
     one_each: true,
     curved: false,

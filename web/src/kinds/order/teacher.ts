@@ -1,5 +1,6 @@
 import type { Box } from "../../api/teacher";
 import { newPointId, pointAdded } from "../points";
+import { plain } from "../plain";
 import type { FieldOf, TeacherKind } from "../teacher";
 import Face from "./Face.svelte";
 import Icon from "./Icon.svelte";
@@ -32,15 +33,7 @@ export const order: TeacherKind<"order"> = {
   usual: { width: 24, height: 120 },
   draw: (id: string, page: string, box: Box): FieldOf<"order"> => ({
     kind: "order",
-    id,
-    page,
-    box,
-    points: 1,
-    name: "",
-    number: "",
-    hint: "",
-    style: null,
-    locked: false,
+    ...plain(id, page, box),
     steps: inALine(box),
     counted: "pairs",
   }),

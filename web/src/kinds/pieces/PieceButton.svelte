@@ -1,6 +1,7 @@
 <script lang="ts">
   // A piece that may be moved: dragged, or picked up by a press or a key and put down by the next.
   import { laidAt, type Board, type Piece, type Slot } from "./board";
+  import { share } from "../../canvas/box";
   import { called, inHand } from "./in_hand.svelte";
   import { goAmongPlaces } from "./keys";
   import Dragged from "./Dragged.svelte";
@@ -54,8 +55,7 @@
     if (!arrow || !loose) return;
     event.preventDefault();
     const by = event.shiftKey ? 0.1 : 0.02;
-    const at = (value: number, way: number) => Math.min(1, Math.max(0, value + way * by));
-    board.change([[name, { ...laid, x: at(laid.x, arrow[0]), y: at(laid.y, arrow[1]) }]]);
+    board.change([[name, { ...laid, x: share(laid.x + arrow[0] * by), y: share(laid.y + arrow[1] * by) }]]);
   }
 </script>
 

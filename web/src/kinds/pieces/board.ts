@@ -1,7 +1,7 @@
 // Pieces, slots and what lies where: the same for a student's answer and for a teacher's key.
 
 import type { Schemas } from "../../api/student";
-import type { Point } from "../../canvas/box";
+import { share, type Point } from "../../canvas/box";
 
 export type Piece = Schemas["Piece"];
 export type Slot = Schemas["Slot"];
@@ -188,7 +188,6 @@ export function slotAt(slots: readonly Slot[], page: string, { x, y }: Point): S
 }
 
 const area = ({ box }: Slot) => box.width * box.height;
-const share = (value: number) => Math.min(1, Math.max(0, value));
 
 /** Points of the largest letters of a piece in a slot, or where it waits. */
 const LARGEST = 14;

@@ -1,4 +1,5 @@
 import type { Box } from "../../api/teacher";
+import { plain } from "../plain";
 import type { FieldOf, TeacherKind } from "../teacher";
 import { pieceNamed } from "./board";
 import Face from "./Face.svelte";
@@ -23,15 +24,7 @@ export const pieces: TeacherKind<"pieces"> = {
   usual: { width: 300, height: 44 },
   draw: (id: string, page: string, box: Box): FieldOf<"pieces"> => ({
     kind: "pieces",
-    id,
-    page,
-    box,
-    points: 1,
-    name: "",
-    number: "",
-    hint: "",
-    style: null,
-    locked: false,
+    ...plain(id, page, box),
     pieces: FIRST.map((words) => pieceOf(words)),
     slots: [],
     settled: {},

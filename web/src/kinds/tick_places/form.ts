@@ -1,8 +1,6 @@
-import { turned } from "../../canvas/box";
+import { share, turned } from "../../canvas/box";
 import type { Form } from "../form";
 
-/** A share of a whole, brought back from where rounding has carried it. */
-export const share = (value: number) => Math.min(1, Math.max(0, value));
 const WHOLE = { width: 1, height: 1 };
 
 /** The spots turn with the box that they are shares of. */

@@ -1,10 +1,9 @@
 // The spots of a field, each where it lies on the page, and the field that is made of them again.
 
 import type { Box } from "../../api/teacher";
-import { around, moved, rounded, type Point, type Size } from "../../canvas/box";
+import { around, moved, rounded, share, type Point, type Size } from "../../canvas/box";
 import { newId } from "../../worksheet/ids";
 import type { FieldOf } from "../teacher";
-import { share } from "./form";
 
 type TickPlaces = FieldOf<"tick_places">;
 type Spot = TickPlaces["spots"][number];

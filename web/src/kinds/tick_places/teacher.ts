@@ -1,5 +1,6 @@
 import type { Box } from "../../api/teacher";
 import { inWords, pickedByLetter } from "../picked";
+import { plain } from "../plain";
 import type { TeacherKind } from "../teacher";
 import Face from "./Face.svelte";
 import Icon from "./Icon.svelte";
@@ -22,15 +23,7 @@ export const tickPlaces: TeacherKind<"tick_places"> = {
     const count = Math.round(Math.max(box.width, box.height) / APART);
     return {
       kind: "tick_places",
-      id,
-      page,
-      box,
-      points: 1,
-      name: "",
-      number: "",
-      hint: "",
-      style: null,
-      locked: false,
+      ...plain(id, page, box),
       sign: "tick",
       spots: inALine(box, Math.max(1, Math.min(6, count))),
       several: false,

@@ -2,6 +2,7 @@
 
 import type { Box, Document, Edit, Field } from "../../api/teacher";
 import { plural } from "../../words/say";
+import { plain } from "../../kinds/plain";
 import { pieceOf } from "../../kinds/pieces/lines";
 import { slotIn } from "../../kinds/pieces/slots";
 import type { FieldOf, KeyOf } from "../../kinds/teacher";
@@ -47,17 +48,14 @@ export function asWordBank(
   });
   const bank: FieldOf<"pieces"> = {
     kind: "pieces",
-    id: newId(),
-    page: page.id,
-    box: printed
-      ? inside(printed.box, page)
-      : { x: Math.min(first.box.x, page.width - TRAY.width), y: page.height - TRAY.height - 12, ...TRAY },
-    points: 1,
-    name: "",
-    number: "",
-    hint: "",
+    ...plain(
+      newId(),
+      page.id,
+      printed
+        ? inside(printed.box, page)
+        : { x: Math.min(first.box.x, page.width - TRAY.width), y: page.height - TRAY.height - 12, ...TRAY },
+    ),
     style: first.style ?? null,
-    locked: false,
     pieces:
       waiting.length === 0
         ? FIRST.map((text) => pieceOf(text))
