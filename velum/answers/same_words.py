@@ -11,7 +11,6 @@ from functools import lru_cache
 
 from velum.answers.calendar_names import day_named, month_named
 from velum.answers.centuries import century_of
-from velum.answers.dictionary import is_word
 from velum.answers.signs import plain_signs
 from velum.answers.small_words import ENGLISH_ARTICLES, FILLERS, LEADS
 from velum.answers.units import read_unit
@@ -75,7 +74,7 @@ def says_the_same(answer: Sequence[str], key: Sequence[str], written: str, meant
     behind = next((at for at, word in enumerate(answer) if word not in FILLERS), 0)
     if behind and _one_of(answer[behind:], wanted):
         return True
-    if _usual(tuple(answer)) == _usual(tuple(key)) or _is_with_whose(answer, key):
+    if _with_titles(tuple(answer)) == _with_titles(tuple(key)) or _is_with_whose(answer, key):
         return True
     if _CENTURY.search(meant) and (century := century_of(meant)) is not None and century == century_of(written):
         return True
@@ -117,35 +116,15 @@ def _is_of_place(answer: Sequence[str], key: Sequence[str]) -> bool:
 
 _WHOSE = frozenset(("my", "your", "his", "her", "its", "our", "their"))
 _TITLES = {"st": "saint", "mr": "mister", "mrs": "missus", "dr": "doctor", "mt": "mount", "prof": "professor"}
-_AMERICAN = (
-    (re.compile(r"(?<=[a-z]{2})our(?=$|s$|ed$|ing$|ful$|less$|ite|able$|ist|hood|ly$|al$)"), "or"),
-    (re.compile(r"(?<=[a-z]{3})is(?=e$|es$|ed$|ing$|ation|er$)"), "iz"),
-    (re.compile(r"(?<=[a-z])ys(?=e$|es$|ed$|ing$)"), "yz"),
-    (re.compile(r"(?<=[a-z][tb])re(?=$|s$|d$)"), "er"),
-    (re.compile(r"(?<=[a-z]l)l(?=ed$|ing$|er$|ers$|or$)"), ""),
-    (re.compile(r"(?<=[a-z])ogue(?=$|s$)"), "og"),
-    (re.compile(r"(?<=[a-z])ence(?=$|s$)"), "ense"),
-    (re.compile(r"[ao]e(?=[a-z]{4})"), "e"),
-)
-"""Endings that are spelled in two ways in English, and how they are spelled in America."""
 
 
 _CENTURY = re.compile(r"cent|00'?s|\bc\b", re.IGNORECASE)
 
 
 @lru_cache(maxsize=8_192)
-def _usual(tokens: tuple[str, ...]) -> list[str]:
-    """Words with titles written out, and of two spellings of English one."""
-    usual = []
-    for token in tokens:
-        bare = token.rstrip(".")
-        word = _TITLES.get(bare, token)
-        if len(word) > 5 or word in ("colour", "honour", "odour", "metre", "litre", "fibre"):
-            for ending, other in _AMERICAN:
-                changed = ending.sub(other, word)
-                word = changed if changed != word and is_word(changed) else word
-        usual += word.split("-")
-    return usual
+def _with_titles(tokens: tuple[str, ...]) -> list[str]:
+    """Words with titles written out."""
+    return [word for token in tokens for word in _TITLES.get(token.rstrip("."), token).split("-")]
 
 
 def _is_with_whose(answer: Sequence[str], key: Sequence[str]) -> bool:
