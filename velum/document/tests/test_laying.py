@@ -76,7 +76,7 @@ class Laying(unittest.TestCase):
         self.assert_refused(sheet, RemoveFixture(fixture_id="ring9"), "fixture.gone")
 
     def test_a_worksheet_takes_only_so_many(self) -> None:
-        full = with_rings(*(f"ring{number}" for number in range(MOST_FIXTURES)))
+        full = a_document().changed(fixtures=tuple(ring(f"ring{number}") for number in range(MOST_FIXTURES)))
         self.assert_refused(full, LayFixture(fixture=ring("more1")), "fixture.too_many")
 
     def test_they_stay_on_a_page_set_aside_and_students_are_not_given_them(self) -> None:
