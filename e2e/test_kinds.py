@@ -172,7 +172,7 @@ class Placing(Journey):
         self.page.get_by_role("group", name="Students put a").get_by_text("Cross").click()
         self.assertEqual(self.made()["sign"], "cross")
         self.editor.step("Key")
-        self.page.get_by_role("radio", name="E").check()
+        self.page.locator("[data-field]").get_by_role("radio").last.check()
         expect(self.page.locator("[data-sign=cross]")).to_be_visible()
 
     def test_places_to_tick_are_laid_over_what_is_printed_and_turn_with_the_page(self) -> None:

@@ -26,7 +26,9 @@ class EditorPage:
         return self
 
     def step(self, name: str) -> None:
-        self.page.get_by_role("navigation", name="Steps").get_by_role("link", name=name).click()
+        link = self.page.get_by_role("navigation", name="Steps").get_by_role("link", name=name)
+        link.click()
+        expect(link).to_have_attribute("aria-current", "step")
 
     def paper(self, number: int) -> Locator:
         """A page of the worksheet, from 0."""

@@ -88,7 +88,8 @@ def says_the_same(answer: Sequence[str], key: Sequence[str], written: str, meant
 
 
 _OF_AN_OPTION = frozenset(("answer", "option", "choice", "letter", "it", "is", "it's", "its", "the"))
-_PLACES = frozenset(("in", "on", "at", "by", "to", "from", "under", "behind"))
+_PLACES = frozenset(("in", "at", "to", "from"))
+"""Prepositions that a place is named without: where something lies, others say themselves."""
 _SIGNS = {
     ">": ("greater than", "bigger than", "more than", "larger than"),
     "<": ("less than", "smaller than", "fewer than"),

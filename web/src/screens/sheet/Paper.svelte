@@ -2,7 +2,7 @@
   // The pages with the student's film above them. On a phone the page is larger than the screen and moves under it.
   import Square from "@lucide/svelte/icons/square";
   import Volume2 from "@lucide/svelte/icons/volume-2";
-  import { onDestroy, onMount, tick } from "svelte";
+  import { onDestroy, onMount, tick, untrack } from "svelte";
   import { lookAgainAt, sightOf } from "../../canvas/sight";
   import Laid from "../../fixtures/Laid.svelte";
   import { kindOf, numbersAt, placesOf, type Place } from "../../kinds/student";
@@ -27,6 +27,8 @@
   let view: HTMLElement;
   let width = $state(document.documentElement.clientWidth);
   let zoom = $state(1);
+  /** The page that most is seen of. */
+  let inView = $state(untrack(() => working.copy.sheet.pages[0]?.id ?? ""));
 
   let texts = $state.raw<string[]>([]);
 
@@ -115,7 +117,12 @@
 </script>
 
 <div class="relative min-h-0">
-  <main class="isolate h-full overflow-auto" bind:this={view} bind:clientWidth={width}>
+  <main
+    class="isolate h-full overflow-auto"
+    bind:this={view}
+    bind:clientWidth={width}
+    onscroll={() => (inView = pages[pageInView()]?.id ?? "")}
+  >
     <div class="flex w-max min-w-full flex-col items-center gap-5 sm:px-6 sm:py-4">
       {#each pages as page, i (page.id)}
         <PagePaper
@@ -181,7 +188,7 @@
         {/if}
       </button>
     {/if}
-    <StartAgain {working} pageInView={() => pages[pageInView()]?.id ?? ""} />
+    <StartAgain {working} page={inView} />
   </div>
   <div
     class="absolute end-3 bottom-3 flex items-center rounded-lg bg-base-100 shadow-md"

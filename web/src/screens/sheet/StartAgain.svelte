@@ -5,14 +5,12 @@
   import { announce } from "../../ui/Announcer.svelte";
   import type { Working } from "./working.svelte";
 
-  let { working, pageInView }: { working: Working; pageInView: () => string } = $props();
+  let { working, page }: { working: Working; page: string } = $props();
 
-  const moved = $derived(working.copy.sheet.pages.some(({ id }) => working.movedOn(id).length > 0));
+  const moved = $derived(working.movedOn(page).length > 0);
 
   function press() {
-    const page = pageInView();
     const undoing = working.canUndo;
-    if (!undoing && working.movedOn(page).length === 0) return announce("Nothing was moved on this page.");
     working.startAgain(page);
     announce(undoing ? "All lies as it did before." : "All on this page is put back.");
   }

@@ -26,7 +26,9 @@
 
 {#if all.length > 0}
   <section
-    class="absolute inset-x-3 top-3 mx-auto w-fit max-w-[calc(100%-1.5rem)] rounded-lg border border-(--hairline) bg-base-100 px-3 py-2 shadow-md"
+    class="absolute inset-x-3 {onFilm
+      ? 'top-3'
+      : 'bottom-3'} mx-auto w-fit max-w-[calc(100%-1.5rem)] rounded-lg border border-(--hairline) bg-base-100 px-3 py-2 shadow-md"
     aria-label="Found on the pages"
     data-found-bar
   >
