@@ -25,11 +25,12 @@
   let copies = $state.raw<Box[]>([]);
 
   const area = ({ box }: Slot) => box.width * box.height;
-  /** The slots on this page, the largest below. One that is all of it is nowhere to be taken hold of. */
+  /** The slots on this page. One that is all of it is nowhere to be taken hold of. */
   const slotsOn = (field: FieldOf<"pieces">) =>
-    field.slots
-      .filter((slot) => slot.page === page.id && area(slot) < 0.9 * page.width * page.height)
-      .sort((a, b) => area(b) - area(a));
+    field.slots.filter((slot) => slot.page === page.id && area(slot) < 0.9 * page.width * page.height);
+  /** How many larger ones it lies above: of two that overlap, the smaller is pressed. */
+  const level = (field: FieldOf<"pieces">, slot: Slot) =>
+    field.slots.filter((other) => other.page === page.id && area(other) > area(slot)).length;
 
   const boxOf = (slot: Slot) => (carried?.id === slot.id ? carried.box : slot.box);
 
@@ -112,6 +113,7 @@
       style:translate={carriedBy(slot.box, box, scale)}
       style:width="{box.width * scale}px"
       style:height="{box.height * scale}px"
+      style:z-index={inHand && current === slot.id ? field.slots.length : level(field, slot)}
       role="button"
       tabindex={inHand ? 0 : -1}
       aria-label="Slot {slotName(field.slots, slot, numberAt(field, slot.id))}"
