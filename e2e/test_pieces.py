@@ -99,6 +99,17 @@ class OnTheSheet(Journey):
         expect(page.get_by_role("group", name="Pieces that wait").get_by_role("button")).to_have_count(2)
         self.assert_accessible(page)
 
+    def test_slots_look_as_the_teacher_has_fields_look(self) -> None:
+        self.keepers_log.refresh_from_db()
+        document = documents.read(self.keepers_log)
+        (bank,) = document.fields
+        bold = document.style.changed(border="bold", fill="#ffe08a", see_through=False)
+        replace(self.keepers_log, document.changed(fields=(bank.changed(style=bold),)))
+        self.handed = hand_out(self.maren, self.keepers_log.pk)
+        slot = self.slot(self.join().page, "the sea falls")
+        expect(slot).to_have_css("border-top-width", "3px")
+        expect(slot).to_have_css("background-color", "rgb(255, 224, 138)")
+
     def test_a_press_takes_and_a_press_puts(self) -> None:
         page = self.join().page
         self.piece(page, "ebbs").click()

@@ -31,6 +31,16 @@ export function dressed(style: Style, clear = false): Attachment<HTMLElement> {
   };
 }
 
+/** Dress a slot as fields of its style are dressed, though the paper under the rest of its field is seen. */
+export function dressedSlot(style: Style): Attachment<HTMLElement> {
+  return (element) => {
+    element.dataset["border"] = style.border;
+    const fill = fillOf(style);
+    if (fill) element.style.setProperty("--field-fill", fill);
+    else element.style.removeProperty("--field-fill");
+  };
+}
+
 function fillOf({ fill, see_through: clear }: Style): string | undefined {
   if (fill === "none") return clear ? "transparent" : "var(--sheet)";
   if (fill === "film") return clear ? undefined : "color-mix(in srgb, var(--film) 12%, var(--sheet))";

@@ -70,6 +70,8 @@ export interface FilmLayerProps<K extends Kind> {
   scale: number;
   view: Viewport;
   fields: readonly FieldOf<K>[];
+  /** How fields look in the worksheet, where they have no look of their own. */
+  style: Style;
   /** What is printed there: what is laid again follows it. */
   printed: () => PrintedPlaces;
   /** The ids of the fields in hand. */
@@ -93,6 +95,8 @@ export interface ReviewProps<K extends Kind> {
 export interface ReviewLayerProps<K extends Kind> {
   page: { id: string; width: number; height: number };
   scale: number;
+  /** How fields look in the worksheet, where they have no look of their own. */
+  style: Style;
   fields: readonly FieldOf<K>[];
   /** By the field's id. */
   answers: ReadonlyMap<string, AnswerOf<K> | undefined>;

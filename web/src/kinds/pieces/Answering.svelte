@@ -25,7 +25,15 @@
 </script>
 
 {#if slot}
-  <SlotPieces {board} {slot} {scale} {nameOf} still={readonly} onfocus={() => onfocus(partOf(slot))} />
+  <SlotPieces
+    {board}
+    {slot}
+    {scale}
+    style={prompt.style}
+    {nameOf}
+    still={readonly}
+    onfocus={() => onfocus(partOf(slot))}
+  />
 {:else if docked}
   <div class="docked-tray max-h-[30dvh] overflow-auto">
     <Tray {board} scale={Math.max(scale, 1.15)} {nameOf} still={readonly} label="Pieces of {label}" />

@@ -8,13 +8,24 @@
   import DrawnBox from "../../canvas/DrawnBox.svelte";
   import { nextTo, repeated } from "../../canvas/repeat";
   import RepeatHandle from "../../canvas/RepeatHandle.svelte";
+  import { dressedSlot } from "../look";
   import type { FieldOf, FilmLayerProps } from "../teacher";
   import type { Slot } from "./board";
   import { slotName } from "./slot_name";
   import { slotChanged, slotRemoved, slotRepeated } from "./slots";
 
-  let { page, scale, view, fields, printed, selected, numberAt, onpick, onfield }: FilmLayerProps<"pieces"> =
-    $props();
+  let {
+    page,
+    scale,
+    view,
+    fields,
+    style,
+    printed,
+    selected,
+    numberAt,
+    onpick,
+    onfield,
+  }: FilmLayerProps<"pieces"> = $props();
 
   const STEPS = { small: 1, large: 10 };
   /** The slot in hand, and where it is while it is moved. */
@@ -123,6 +134,7 @@
       onfocus={() => (current = slot.id)}
     >
       <span
+        {@attach dressedSlot(field.style ?? style)}
         class="slot {slot.shape}"
         class:over={inHand && current === slot.id}
         style:opacity={slot.shown ? undefined : 0.6}

@@ -8,7 +8,7 @@
   import SlotPieces from "./SlotPieces.svelte";
   import Tray from "./Tray.svelte";
 
-  let { field, place, fieldKey, scale, label, onkey }: KeyFieldProps<"pieces"> = $props();
+  let { field, place, fieldKey, style, scale, label, onkey }: KeyFieldProps<"pieces"> = $props();
 
   const index = $derived(shown.get(field.id) ?? 0);
   const board = $derived(keyBoard(field, fieldKey, index, onkey));
@@ -17,7 +17,7 @@
 </script>
 
 {#if slot}
-  <SlotPieces {board} {slot} {scale} {nameOf} still={false} />
+  <SlotPieces {board} {slot} {scale} {style} {nameOf} still={false} />
   {#if fieldKey && slot.where_counts}
     <Regions {field} {fieldKey} {index} {slot} {scale} {onkey} />
   {/if}

@@ -3,9 +3,9 @@
   import type { ReviewProps } from "../teacher";
   import SlotShown from "./SlotShown.svelte";
 
-  let { field, place, answer, scale }: ReviewProps<"pieces"> = $props();
+  let { field, place, answer, style, scale }: ReviewProps<"pieces"> = $props();
 
   const slot = $derived(field.slots.find(({ id }) => id === place.id));
 </script>
 
-{#if slot}<SlotShown {field} {slot} moves={answer?.moves ?? []} {scale} />{/if}
+{#if slot}<SlotShown {field} {slot} moves={answer?.moves ?? []} {style} {scale} />{/if}

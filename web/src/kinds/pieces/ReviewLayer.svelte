@@ -3,7 +3,7 @@
   import type { ReviewLayerProps } from "../teacher";
   import SlotShown from "./SlotShown.svelte";
 
-  let { page, scale, fields, answers }: ReviewLayerProps<"pieces"> = $props();
+  let { page, scale, style, fields, answers }: ReviewLayerProps<"pieces"> = $props();
 </script>
 
 {#each fields.filter(({ together }) => together) as field (field.id)}
@@ -15,7 +15,13 @@
       style:width="{slot.box.width * scale}px"
       style:height="{slot.box.height * scale}px"
     >
-      <SlotShown {field} {slot} moves={answers.get(field.id)?.moves ?? []} {scale} />
+      <SlotShown
+        {field}
+        {slot}
+        moves={answers.get(field.id)?.moves ?? []}
+        style={field.style ?? style}
+        {scale}
+      />
     </span>
   {/each}
 {/each}

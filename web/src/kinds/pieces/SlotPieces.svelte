@@ -1,6 +1,7 @@
 <script lang="ts">
   // A slot with what lies in it; while a piece is in hand, it is pressed to put it there.
   import type { Attachment } from "svelte/attachments";
+  import { dressedSlot, type Style } from "../look";
   import { heldIn, kept, pieceNamed, type Board, type Laid, type Slot } from "./board";
   import { called, inHand } from "./in_hand.svelte";
   import { goAmongPlaces } from "./keys";
@@ -10,11 +11,12 @@
     board: Board;
     slot: Slot;
     scale: number;
+    style: Style;
     nameOf: (slot: Slot) => string;
     still: boolean;
     onfocus?: (() => void) | undefined;
   }
-  let { board, slot, scale, nameOf, still, onfocus }: Props = $props();
+  let { board, slot, scale, style, nameOf, still, onfocus }: Props = $props();
 
   let shown: readonly [name: string, laid: Laid][] = [];
   const there = $derived.by(
@@ -47,6 +49,7 @@
   data-set={set}
   data-slot={slot.id}
   {@attach taken}
+  {@attach dressedSlot(style)}
   role="group"
   aria-label={nameOf(slot)}
 >

@@ -1,5 +1,6 @@
 <script lang="ts">
   // A slot with what lies in it, only shown.
+  import { dressedSlot, type Style } from "../look";
   import type { FieldOf, AnswerOf } from "../teacher";
   import { heldIn, pieceNamed, type Laid, type Slot } from "./board";
   import PieceFace from "./PieceFace.svelte";
@@ -8,9 +9,10 @@
     field: Pick<FieldOf<"pieces">, "pieces">;
     slot: Slot;
     moves: AnswerOf<"pieces">["moves"];
+    style: Style;
     scale: number;
   }
-  let { field, slot, moves, scale }: Props = $props();
+  let { field, slot, moves, style, scale }: Props = $props();
 
   const laid = $derived(moves.map(({ piece, laid }): [string, Laid] => [piece, laid]));
   const there = $derived(heldIn({ laid }, slot));
@@ -19,7 +21,7 @@
   );
 </script>
 
-<span class="slot {slot.shape}" class:bare={!slot.shown}>
+<span class="slot {slot.shape}" class:bare={!slot.shown} {@attach dressedSlot(style)}>
   {#each there as [name, { x, y, turn, size }] (name)}
     {@const piece = pieceNamed(field.pieces, name)}
     {#if piece}

@@ -93,7 +93,7 @@
           {@const Layer = kind.ReviewLayer}
           {#if Layer}
             <div class="pointer-events-none absolute inset-0 z-2">
-              <Layer {page} {scale} {fields} {answers} />
+              <Layer {page} {scale} {fields} {answers} style={review.document.style} />
             </div>
           {/if}
         {/each}

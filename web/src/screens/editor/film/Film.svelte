@@ -355,6 +355,7 @@
           {scale}
           {view}
           fields={placed}
+          style={editing.document.style}
           printed={() => editing.printed.places(page)}
           selected={editing.hand.selected}
           numberAt={(field, place) => editing.numberAt(field, place)}
