@@ -5,19 +5,17 @@ import time
 import uuid
 from collections.abc import Iterator
 from pathlib import Path
-from statistics import median
 
 from playwright.sync_api import Page
 
 from bench.browser import browser, signed_in
-from bench.figure import Figure, percentile
-from bench.frames import frames_while
+from bench.figure import Figure
+from bench.frames import figures_of, frames_while, wander
 from demo.served import served
 from velum.testing import papers
 
 FIELDS = 300
 CARRIED = 50
-STEPS = 150
 PAGES = 40
 IN_ALL = 600
 
@@ -68,15 +66,7 @@ def _carrying() -> Iterator[Figure]:
         still = _frames(page, 0)
         one, many = _frames(page, 1), _frames(page, CARRIED)
     for count, frames in ((1, one), (CARRIED, many)):
-        for what, measured, most in (("median", median(frames), 17), ("95th percentile", percentile(frames, 0.95), 34)):
-            with_it = median(still) if what == "median" else percentile(still, 0.95)
-            yield Figure(
-                f"{count} of {FIELDS} fields carried: a frame, {what}",
-                f"{measured:.1f} ms",
-                f"{with_it:.1f} ms with the pointer moving over them",
-                f"under {most} ms",
-                measured < most,
-            )
+        yield from figures_of(f"{count} of {FIELDS} fields carried", frames, still)
 
 
 def _many() -> Iterator[Figure]:
@@ -140,11 +130,7 @@ def _frames(page: Page, count: int) -> list[float]:
         mouse.down()
         mouse.move(x + 10, y + 10, steps=4)
 
-    def carry() -> None:
-        for step in range(STEPS):
-            mouse.move(x + 10 + step % 50, y + 10 + step)
-
-    frames = frames_while(page, carry)
+    frames = frames_while(page, lambda: wander(page, x + 10, y + 10))
     if count:
         if not page.locator(f"[data-field=bench{count - 1}]").evaluate("field => field.style.translate"):
             raise RuntimeError("nothing was carried")

@@ -7,13 +7,12 @@ from statistics import median
 from playwright.sync_api import Browser, Locator, Page
 
 from bench.browser import browser, signed_in
-from bench.figure import Figure, percentile
-from bench.frames import frames_while
+from bench.figure import Figure
+from bench.frames import figures_of, frames_while, wander
 from demo.served import Served, served
 
 PIECES = 100
 SLOWED = 4
-STEPS = 150
 
 _LAY = """async ([count, batch]) => {
     const id = location.pathname.split("/")[2];
@@ -41,20 +40,12 @@ _LAY = """async ([count, batch]) => {
 def measure() -> Iterator[Figure]:
     with served() as server, browser() as opened:
         page = _joined(opened, server)
-        still = frames_while(page, lambda: _wander(page, 600, 200))
+        still = frames_while(page, lambda: wander(page, 600, 200))
         dragged = _dragged(page)
         slowed = _until_put(page, "slot7")
         _slow(page, 1)
         answered = _until_put(page, "slot8")
-    for what, measured, most in (("median", median(dragged), 17), ("95th percentile", percentile(dragged, 0.95), 34)):
-        without = median(still) if what == "median" else percentile(still, 0.95)
-        yield Figure(
-            f"one of {PIECES} pieces dragged: a frame, {what}",
-            f"{measured:.1f} ms",
-            f"{without:.1f} ms with the pointer moving over them",
-            f"under {most} ms",
-            measured < most,
-        )
+    yield from figures_of(f"one of {PIECES} pieces dragged", dragged, still)
     yield Figure(
         f"one of {PIECES} pieces let go over a slot: shown there",
         f"{answered:.1f} ms",
@@ -90,17 +81,12 @@ def _middle(place: Locator) -> tuple[float, float]:
     return box["x"] + box["width"] / 2, box["y"] + box["height"] / 2
 
 
-def _wander(page: Page, x: float, y: float) -> None:
-    for step in range(STEPS):
-        page.mouse.move(x + step % 50, y + step)
-
-
 def _dragged(page: Page) -> list[float]:
     x, y = _middle(page.locator("[data-tray] [data-piece]").first)
     page.mouse.move(x, y)
     page.mouse.down()
     page.mouse.move(x + 10, y - 10, steps=4)
-    frames = frames_while(page, lambda: _wander(page, 600, 200))
+    frames = frames_while(page, lambda: wander(page, 600, 200))
     if page.locator(".dragged-piece").count() != 1:
         raise RuntimeError("nothing was dragged")
     page.keyboard.press("Escape")

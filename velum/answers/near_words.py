@@ -177,7 +177,7 @@ def _doubt(answer: Sequence[str], key: Sequence[str], written: str, meant: str) 
         _found(word, given, lenient=several) or (several and any(is_form_of(word, each) for each in given))
         for word in wanted
     ]
-    there = sum(_found(word, answer, lenient=len(wanted) > 1) for word in key)
+    there = sum(_found(word, answer, lenient=several) for word in key)
     lead = 1 if len(key) > 1 and key[0] in LEADS | ARTICLES else 0
     if all(found) and there >= _MOST_OF * (len(key) - lead):
         return reasons.NEARLY if len(given) == len(wanted) else reasons.WORDS_MORE

@@ -26,6 +26,23 @@ COMPASS = {"n": "north", "s": "south", "e": "east", "w": "west"}
 
 _SHORT = {"true": ("t",), "false": ("f",), "yes": ("y",), "no": ("n",)}
 
+_OF_AN_OPTION = frozenset(("answer", "option", "choice", "letter", "it", "is", "it's", "its", "the"))
+_PLACES = frozenset(("in", "at", "to", "from"))
+"""Prepositions that a place is named without: where something lies, others say themselves."""
+_SIGNS = {
+    ">": ("greater than", "bigger than", "more than", "larger than"),
+    "<": ("less than", "smaller than", "fewer than"),
+    "=": ("equals", "equal", "equal to", "same as", "same"),
+    "+": ("plus", "add"),
+    "-": ("minus", "subtract", "take away"),
+    "×": ("times", "multiply", "multiplied by"),
+    "÷": ("divide", "divided by"),
+}
+_WHOSE = frozenset(("my", "your", "his", "her", "its", "our", "their"))
+_TITLES = {"st": "saint", "mr": "mister", "mrs": "missus", "dr": "doctor", "mt": "mount", "prof": "professor"}
+_CENTURY = re.compile(r"cent|00'?s|\bc\b", re.IGNORECASE)
+_RULERS = frozenset(("queen", "king", "pope", "emperor", "tsar"))
+
 _PRONOUNS = frozenset(("i", "you", "he", "she", "it", "we", "they"))
 
 _AUXILIARIES = frozenset(
@@ -87,20 +104,6 @@ def says_the_same(answer: Sequence[str], key: Sequence[str], written: str, meant
     return _is_same_list(written, meant) or _is_same_unit(written, meant)
 
 
-_OF_AN_OPTION = frozenset(("answer", "option", "choice", "letter", "it", "is", "it's", "its", "the"))
-_PLACES = frozenset(("in", "at", "to", "from"))
-"""Prepositions that a place is named without: where something lies, others say themselves."""
-_SIGNS = {
-    ">": ("greater than", "bigger than", "more than", "larger than"),
-    "<": ("less than", "smaller than", "fewer than"),
-    "=": ("equals", "equal", "equal to", "same as", "same"),
-    "+": ("plus", "add"),
-    "-": ("minus", "subtract", "take away"),
-    "×": ("times", "multiply", "multiplied by"),
-    "÷": ("divide", "divided by"),
-}
-
-
 def is_sign_in_words(answer: Sequence[str], meant: str) -> bool:
     """Whether a key that is one sign is said in words."""
     said = " ".join(each for each in answer if each not in ("is", "it", "are", "the", "a", "sign"))
@@ -113,13 +116,6 @@ def _is_of_place(answer: Sequence[str], key: Sequence[str]) -> bool:
         return True
     before = answer[: -len(key)]
     return list(answer[-len(key) :]) == list(key) and all(word in FILLERS for word in before)
-
-
-_WHOSE = frozenset(("my", "your", "his", "her", "its", "our", "their"))
-_TITLES = {"st": "saint", "mr": "mister", "mrs": "missus", "dr": "doctor", "mt": "mount", "prof": "professor"}
-
-
-_CENTURY = re.compile(r"cent|00'?s|\bc\b", re.IGNORECASE)
 
 
 @lru_cache(maxsize=8_192)
@@ -151,9 +147,8 @@ def _is_numbered_alike(answer: Sequence[str], key: Sequence[str]) -> bool:
     """Whether a name has the same number as the key's Roman one: Henry the Eighth, the Second World War."""
     if len(key) < 2 or not any(ROMAN.fullmatch(token) for token in key):
         return False
-    titles = {"queen", "king", "pope", "emperor", "tsar"}
     said = [sorted(_without_roman(tokens)) for tokens in (without_fillers(answer) if "i" not in key else answer, key)]
-    return said[0] == said[1] or said[0] == [each for each in said[1] if each not in titles]
+    return said[0] == said[1] or said[0] == [each for each in said[1] if each not in _RULERS]
 
 
 def _is_behind_a_pronoun(answer: Sequence[str], key: Sequence[str]) -> bool:

@@ -518,16 +518,16 @@ _OF_A_LETTER = re.compile(r"-?(?:sin|cos|tan|ln|log)(?: [a-zθαβ]| ?\([a-zθα
 def looks_like_expression(text: str) -> bool:
     """Whether a key is one by its looks: letters one by one, with a number, a power or a relation."""
     text = plain_signs(text)
+    if _OF_A_LETTER.fullmatch(text):
+        return True
     if (
         len(text) > LONGEST
         or _NAME.search(text)
         or _LETTERS_TOGETHER.search(_FUNCTION.sub("", text))
-        or not (_TELLING.search(text) or _OF_A_LETTER.fullmatch(text))
+        or not _TELLING.search(text)
         or _MEASURED.search(text)
     ):
         return False
-    if _OF_A_LETTER.fullmatch(text):
-        return True
     statements = read(text, ".")
     if not statements or read_unit(text):
         return False

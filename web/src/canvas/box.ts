@@ -85,6 +85,9 @@ export function around(boxes: Box[]): Box {
 /** The middle of a box. */
 export const middleOf = ({ x, y, width, height }: Box): Point => ({ x: x + width / 2, y: y + height / 2 });
 
+/** The area of a box. */
+export const areaOf = ({ width, height }: Size): number => width * height;
+
 /** Boxes row by row from the top, each row from the left: a row is what lies level with its first. */
 export function inRows(boxes: readonly Box[]): Box[] {
   const rows: Box[][] = [];
@@ -108,7 +111,7 @@ export function overlaps(a: Box, b: Box): boolean {
 export function shareOver(one: Box, other: Box): number {
   const across = Math.min(one.x + one.width, other.x + other.width) - Math.max(one.x, other.x);
   const down = Math.min(one.y + one.height, other.y + other.height) - Math.max(one.y, other.y);
-  const smaller = Math.min(one.width * one.height, other.width * other.height);
+  const smaller = Math.min(areaOf(one), areaOf(other));
   return across > 0 && down > 0 ? (across * down) / smaller : 0;
 }
 

@@ -68,6 +68,10 @@ export function repeated(
   return { units, offsets: on.slice(0, Math.floor(MOST / Math.max(1, units.length))) };
 }
 
+/** Copies of boxes at each of these distances from them. */
+export const copiesOf = (boxes: readonly Box[], offsets: readonly Point[]): Box[] =>
+  offsets.flatMap((by) => boxes.map((box) => ({ ...box, x: box.x + by.x, y: box.y + by.y })));
+
 /** By how much the next copy of some boxes lies away from them. */
 export function nextTo(
   boxes: readonly Box[],

@@ -35,7 +35,7 @@
     onfocus={() => onfocus(partOf(slot))}
   />
 {:else if docked}
-  <div class="docked-tray max-h-[30dvh] overflow-auto">
+  <div class="docked-tray">
     <Tray {board} scale={Math.max(scale, 1.15)} {nameOf} still={readonly} label="Pieces of {label}" />
   </div>
 {:else if prompt.tray === "page" && (!beside || readonly)}

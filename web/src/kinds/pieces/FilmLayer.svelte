@@ -1,12 +1,12 @@
 <script lang="ts">
   // The slots of sets of pieces on a page, while they are laid: dragged, made larger, taken away.
   import { tick } from "svelte";
-  import { carriedBy, resized, moved, type Box, type Handle, type Point } from "../../canvas/box";
+  import { areaOf, carriedBy, resized, moved, type Box, type Handle, type Point } from "../../canvas/box";
   import { drag } from "../../canvas/drag";
   import SizeHandles from "../../canvas/Handles.svelte";
   import { byKey } from "../../canvas/keys";
   import DrawnBox from "../../canvas/DrawnBox.svelte";
-  import { nextTo, repeated } from "../../canvas/repeat";
+  import { copiesOf, nextTo, repeated } from "../../canvas/repeat";
   import RepeatHandle from "../../canvas/RepeatHandle.svelte";
   import { dressedSlot } from "../look";
   import type { FieldOf, FilmLayerProps } from "../teacher";
@@ -35,13 +35,12 @@
   /** Where it would be laid again. */
   let copies = $state.raw<Box[]>([]);
 
-  const area = ({ box }: Slot) => box.width * box.height;
   /** The slots on this page. One that is all of it is nowhere to be taken hold of. */
   const slotsOn = (field: FieldOf<"pieces">) =>
-    field.slots.filter((slot) => slot.page === page.id && area(slot) < 0.9 * page.width * page.height);
+    field.slots.filter((slot) => slot.page === page.id && areaOf(slot.box) < 0.9 * areaOf(page));
   /** How many larger ones it lies above: of two that overlap, the smaller is pressed. */
   const level = (field: FieldOf<"pieces">, slot: Slot) =>
-    field.slots.filter((other) => other.page === page.id && area(other) > area(slot)).length;
+    field.slots.filter((other) => other.page === page.id && areaOf(other.box) > areaOf(slot.box)).length;
 
   const boxOf = (slot: Slot) => (carried?.id === slot.id ? carried.box : slot.box);
 
@@ -72,7 +71,7 @@
     drag(event, view, {
       move: (_, by) => {
         ({ offsets } = repeated([slot.box], by, printed(), page));
-        copies = offsets.map(({ x, y }) => ({ ...slot.box, x: slot.box.x + x, y: slot.box.y + y }));
+        copies = copiesOf([slot.box], offsets);
       },
       end: (dragged) => {
         copies = [];

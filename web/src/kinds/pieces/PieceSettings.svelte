@@ -1,6 +1,7 @@
 <script lang="ts">
   // How one piece looks, and what students may do with it.
   import type { Piece } from "./board";
+  import { LEAST_SIDE } from "./lines";
 
   interface Props {
     piece: Piece;
@@ -21,11 +22,10 @@
     ["width", "Width"],
     ["height", "Height"],
   ] as const;
-  const LEAST = 6;
 
   function setSide(side: "width" | "height", text: string) {
     const points = Number(text);
-    onchange({ [side]: text.trim() && points >= LEAST ? points : null });
+    onchange({ [side]: text.trim() && points >= LEAST_SIDE ? points : null });
   }
 </script>
 

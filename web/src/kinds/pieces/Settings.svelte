@@ -1,11 +1,12 @@
 <script lang="ts">
   import ImagePlus from "@lucide/svelte/icons/image-plus";
+  import { TRUE_SIZE } from "../../canvas/zoom";
   import LIMITS from "../../generated/limits.json";
   import Folded from "../../ui/Folded.svelte";
   import RadioGroup from "../../ui/RadioGroup.svelte";
   import type { SettingsProps } from "../teacher";
   import type { Piece, Slot } from "./board";
-  import { fromLines, pieceOf, toLines } from "./lines";
+  import { fromLines, LEAST_SIDE, pieceOf, toLines } from "./lines";
   import PieceSettings from "./PieceSettings.svelte";
   import { slotName } from "./slot_name";
   import { overlapAdded, pageAdded, slotChanged, slotRemoved } from "./slots";
@@ -42,9 +43,6 @@
 
   const MOST = 100;
 
-  /** Pixels of CSS in a point. */
-  const CSS = 96 / 72;
-  const LEAST_SIDE = 6;
   const SWITCHES = [
     ["loose", "Pieces lie where they are put"],
     ["where_counts", "Where in it they lie counts"],
@@ -76,7 +74,7 @@
   function addPicture() {
     choosePicture(({ picture, alternative, width, height, asPrinted }) => {
       // One that was cut out of a page is as large as it is printed there.
-      const points = (pixels: number) => Math.max(LEAST_SIDE, pixels / CSS);
+      const points = (pixels: number) => Math.max(LEAST_SIDE, pixels / TRUE_SIZE);
       const size = asPrinted ? { width: points(width), height: points(height) } : {};
       const words = alternative.slice(0, 200) || "picture";
       const piece = { ...pieceOf(words), picture, look: "bare" as const, ...size };

@@ -1,7 +1,7 @@
 // Pieces, slots and what lies where: the same for a student's answer and for a teacher's key.
 
 import type { Schemas } from "../../api/student";
-import { share, type Point } from "../../canvas/box";
+import { areaOf, share, type Point } from "../../canvas/box";
 
 export type Piece = Schemas["Piece"];
 export type Slot = Schemas["Slot"];
@@ -184,10 +184,8 @@ export function slotAt(slots: readonly Slot[], page: string, { x, y }: Point): S
         slot.page === page &&
         holds(slot, slots, { x: (x - slot.box.x) / slot.box.width, y: (y - slot.box.y) / slot.box.height }),
     )
-    .sort((a, b) => Number(!a.overlap) - Number(!b.overlap) || area(a) - area(b))[0];
+    .sort((a, b) => Number(!a.overlap) - Number(!b.overlap) || areaOf(a.box) - areaOf(b.box))[0];
 }
-
-const area = ({ box }: Slot) => box.width * box.height;
 
 /** Points of the largest letters of a piece in a slot, or where it waits. */
 const LARGEST = 14;

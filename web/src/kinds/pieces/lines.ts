@@ -6,6 +6,9 @@ import { MOST_COPIES } from "./board";
 
 const STACK = /\s*[×x*]\s*(\d{1,3}|∞|many)$/i;
 
+/** Points of the shortest side that a piece may be given (velum/kinds/pieces/piece.py). */
+export const LEAST_SIDE = 6;
+
 /** A piece of these words. */
 export const pieceOf = (words: string, copies: number | null = 1): Piece => ({
   id: newId(),

@@ -18,7 +18,7 @@
   import GuideLines from "../../../canvas/GuideLines.svelte";
   import RepeatHandle from "../../../canvas/RepeatHandle.svelte";
   import type { Ink } from "../../../canvas/ink";
-  import { repeated } from "../../../canvas/repeat";
+  import { copiesOf, repeated } from "../../../canvas/repeat";
   import { ALL, type Edges, type Guide, type Moving } from "../../../canvas/snap";
   import { Viewport } from "../../../canvas/viewport";
   import { placesOf } from "../../../kinds/form";
@@ -283,11 +283,9 @@
     drag(event, view, {
       move: (_, by) => {
         wanted = repeated(boxes, by, printed, page);
-        copies = wanted.offsets.flatMap(({ x, y }) =>
-          wanted.units.map((unit) => {
-            const box = boxes[unit] as Box;
-            return { ...box, x: box.x + x, y: box.y + y };
-          }),
+        copies = copiesOf(
+          wanted.units.map((unit) => boxes[unit] as Box),
+          wanted.offsets,
         );
       },
       end: (dragged) => {

@@ -1,7 +1,7 @@
 // What is printed on pages, as far as it was asked for: what is laid by hand is brought in line with it.
 
 import { teacher, type Page, type Schemas } from "../../../api/teacher";
-import { inRows, middleOf, overlaps, type Box, type Point } from "../../../canvas/box";
+import { areaOf, inRows, middleOf, overlaps, type Box, type Point } from "../../../canvas/box";
 import type { PrintedPlaces } from "../../../canvas/repeat";
 import { Edges, type Edge } from "../../../canvas/snap";
 import { lookOf } from "../../../ui/pictures";
@@ -96,8 +96,6 @@ export class Printed {
     return inRows(smallest);
   }
 }
-
-const areaOf = ({ width, height }: Box): number => width * height;
 
 const holds = ({ x, y, width, height }: Box, at: Point): boolean =>
   at.x >= x && at.y >= y && at.x <= x + width && at.y <= y + height;
