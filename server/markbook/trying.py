@@ -14,8 +14,9 @@ from velum.answers.following import as_written
 from velum.answers.proposals import examples, proposals
 from velum.answers.quantity import has_unit
 from velum.answers.settings import PLAIN, AnswerSettings
-from velum.kinds.answer_box import ANSWER_BOX, AnswerBoxAnswer, AnswerBoxKey, Written, worked_out_by_keys
+from velum.kinds.answer_box import ANSWER_BOX, AnswerBoxAnswer, AnswerBoxKey, worked_out_by_keys
 from velum.kinds.part import WHOLE
+from velum.kinds.written import Written
 from velum.mark import Verdict
 from velum.model import Id
 

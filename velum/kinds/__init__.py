@@ -8,6 +8,7 @@ from typing import Annotated, Any, TypeAlias
 from velum.kinds.answer_box import ANSWER_BOX
 from velum.kinds.by_kind import ByKind
 from velum.kinds.choice import CHOICE
+from velum.kinds.gaps import GAPS
 from velum.kinds.joins import JOINS
 from velum.kinds.kind import AnswerBase, FieldBase, KeyBase, Kind, PromptBase
 from velum.kinds.order import ORDER
@@ -25,7 +26,7 @@ def registry(*kinds: AnyKind) -> dict[str, AnyKind]:
     return by_name
 
 
-KINDS = registry(ANSWER_BOX, CHOICE, TICK_PLACES, PIECES, JOINS, ORDER)
+KINDS = registry(ANSWER_BOX, CHOICE, TICK_PLACES, PIECES, JOINS, ORDER, GAPS)
 
 
 def _all() -> dict[str, AnyKind]:

@@ -7,50 +7,22 @@ from typing import Annotated, Literal
 from pydantic import Field, StringConstraints
 
 from velum.answers import reasons
-from velum.answers.compare import LONGEST, compare_written, is_refused, steps_of_comparing, steps_of_reading
-from velum.answers.comparison import Comparison
-from velum.answers.dates import unclear_dates
+from velum.answers.compare import compare_written, steps_of_reading
 from velum.answers.following import as_written, names_in, value_of, worked_out
-from velum.answers.quantity import in_unit_beside
 from velum.answers.says import says
 from velum.answers.settings import AnswerSettings
 from velum.geometry.box import Box
 from velum.kinds.kind import AnswerBase, FieldBase, FollowingOn, InAnyOrder, KeyBase, Kind, PromptBase, alone
-from velum.mark import Mark, Verdict, best, partly, right, wrong
+from velum.kinds.written import Written, WrittenKey, doubt_of, judge_written, steps_of_judging
+from velum.mark import Mark, Verdict, partly, right
 from velum.model import Model, NoNul
-from velum.sentence import Filling, Sentence, either
+from velum.sentence import Filling, Sentence
 
 Lines = Literal["one", "several"]
 Signs = Literal["none", "chemistry", "maths"]
 
 
-Written = Annotated[str, StringConstraints(max_length=20_000), NoNul]
-"""What somebody typed; the longest is some eight pages."""
-
-
 Placeholder = Annotated[str, StringConstraints(max_length=100), NoNul]
-
-Right = Annotated[Written, StringConstraints(min_length=1)]
-RefusedSays = Annotated[str, StringConstraints(max_length=200), NoNul]
-MOST_ACCEPTED, MOST_REFUSED = 100, 30
-
-
-class Refused(Model):
-    """An answer that is to be expected and is not right, or not wholly."""
-
-    text: Right
-    says: RefusedSays = ""
-    """What the student is told: "that is the low tide"."""
-    percent: Annotated[int, Field(ge=0, le=99)] = 0
-    """What it is worth of the points."""
-
-
-class Partly(Model):
-    """An answer that is accepted, and worth a part of the points."""
-
-    text: Right
-    percent: Annotated[int, Field(ge=1, le=99)]
-
 
 Rule = Annotated[str, StringConstraints(min_length=1, max_length=200), NoNul]
 
@@ -75,18 +47,9 @@ class AnswerBox(FieldBase):
     """Stands in it, pale, as long as it is empty: "write here"."""
 
 
-class AnswerBoxKey(KeyBase):
+class AnswerBoxKey(KeyBase, WrittenKey):
     kind: Literal["answer_box"] = "answer_box"
-    text: Right
-    also: Annotated[tuple[Right, ...], Field(max_length=MOST_ACCEPTED)] = ()
-    """What else counts as right."""
-    partly: Annotated[tuple[Partly, ...], Field(max_length=MOST_ACCEPTED)] = ()
-    """What is accepted for a part of the points, compared as what is right is."""
-    refused: Annotated[tuple[Refused, ...], Field(max_length=MOST_REFUSED)] = ()
-    """Stronger than slips and tolerances."""
     follows: Follows | None = None
-    comparison: Comparison | None = None
-    """By what answers are compared; None: it is guessed from each right one."""
 
 
 class AnswerBoxPrompt(PromptBase):
@@ -106,31 +69,8 @@ def _is_blank(answer: AnswerBoxAnswer) -> bool:
     return not answer.text.strip()
 
 
-_LONG = Sentence("doubt.long", "The right answer is so long that only the same words count; all else waits for you.")
-
-
 def _judge(field: AnswerBox, key: AnswerBoxKey, answer: AnswerBoxAnswer, settings: AnswerSettings) -> Mark:
-    accepted = (key.text, *key.also)
-    for refused in key.refused:
-        if is_refused(answer.text, refused.text, accepted, key.comparison, settings.decimal):
-            reason = reasons.expected(refused.says)
-            return partly(Fraction(refused.percent, 100), reason) if refused.percent else wrong(reason)
-    mark = compare_written(answer.text, accepted, key.comparison, settings.decimal)
-    if mark.verdict is not Verdict.RIGHT and (printed := in_unit_beside(key.text, answer.text, field.name)):
-        mark = best((mark, compare_written(answer.text, (printed,), key.comparison, settings.decimal)))
-    return mark if mark.verdict is Verdict.RIGHT or not key.partly else _worth_most(mark, key, answer, settings)
-
-
-def _worth_most(mark: Mark, key: AnswerBoxKey, answer: AnswerBoxAnswer, settings: AnswerSettings) -> Mark:
-    """The mark by what is accepted for a part, where it is that for sure and worth more."""
-    for one in key.partly:
-        said = compare_written(answer.text, (one.text,), key.comparison, settings.decimal)
-        share = said.share * Fraction(one.percent, 100)
-        if share > mark.share:
-            mark = partly(share, reasons.PARTLY_ACCEPTED)
-        elif said.verdict is Verdict.TEACHER and mark.verdict is Verdict.WRONG:
-            mark = said
-    return mark
+    return judge_written(key, answer.text, settings, beside=field.name)
 
 
 def _following(
@@ -191,32 +131,10 @@ def _key_from_text(field: AnswerBox, part: str, text: str, key: AnswerBoxKey | N
     return AnswerBoxKey(text=text) if text.strip() else None
 
 
-def _accepting(field: AnswerBox, part: str, key: AnswerBoxKey, answer: AnswerBoxAnswer) -> AnswerBoxKey | None:
-    text = answer.text.strip()
-    if not text or len(key.also) >= MOST_ACCEPTED:
-        return None
-    return key if text in (key.text, *key.also) else key.changed(also=(*key.also, text))
-
-
-def _doubt(field: AnswerBox, key: AnswerBoxKey, settings: AnswerSettings) -> Sentence | None:
-    for text in (key.text, *key.also):
-        if len(text) > LONGEST:
-            return _LONG
-        if key.comparison is None and (values := unclear_dates(text)):
-            filled: dict[str, Filling] = {"text": text, "values": either(values)}
-            return Sentence("doubt.unclear", "{text} could be {values}.", filled)
-    return None
-
-
 def _alternatives(key: AnswerBoxKey) -> tuple[AnswerBoxKey, ...]:
     if not key.also:
         return (key,)
     return tuple(key.changed(text=text, also=()) for text in (key.text, *key.also))
-
-
-def _steps(key: AnswerBoxKey, answer: AnswerBoxAnswer) -> int:
-    texts = (key.text, *key.also, *(one.text for one in key.partly), *(one.text for one in key.refused))
-    return sum(steps_of_comparing(answer.text, text, key.comparison) for text in texts)
 
 
 ANSWER_BOX = Kind(
@@ -229,11 +147,11 @@ ANSWER_BOX = Kind(
     is_blank=_is_blank,
     judge=alone(_judge),
     key_from_text=_key_from_text,
-    accepting=_accepting,
+    accepting=lambda field, part, key, answer: key.accepts(answer.text),
     smallest_target=lambda field: (field.box.width, field.box.height),
-    doubt=_doubt,
+    doubt=lambda field, key, settings: doubt_of(key),
     steps_of_reading=lambda answer: steps_of_reading(answer.text),
-    steps_of_judging=_steps,
+    steps_of_judging=lambda key, answer: steps_of_judging(key, answer.text),
     following=FollowingOn(
         names=lambda key: names_in(key.follows.rule) if key.follows else (),
         mark=_following,

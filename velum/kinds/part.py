@@ -4,7 +4,7 @@ from typing import Annotated, NamedTuple
 
 from pydantic import StringConstraints
 
-from velum.model import NoNul
+from velum.model import Model, NoNul
 from velum.points import Points
 
 Name = Annotated[str, StringConstraints(strip_whitespace=True, max_length=200), NoNul]
@@ -39,3 +39,19 @@ class Part(NamedTuple):
     hint: Hint = ""
     place: str = ""
     """Which of its field's places it lies at."""
+
+
+class Settled(Model):
+    """What the teacher settled about a part that is a question of its own."""
+
+    points: Points = 1
+    number: QuestionNumber = ""
+    hint: Hint = ""
+
+    def part(self, name: str, about: Name = "", place: str = "") -> Part:
+        """The part of this id that it was settled about."""
+        return Part(name, self.points, about, self.number, self.hint, place)
+
+
+PLAIN = Settled()
+"""A part of which nothing was settled."""

@@ -2,7 +2,7 @@
 
 from velum.geometry.box import Box
 from velum.kinds.kind import Entries, Kind
-from velum.kinds.part import WHOLE
+from velum.kinds.part import WHOLE, Settled
 from velum.kinds.pieces.field import Pieces, PiecesPrompt
 from velum.kinds.pieces.judging import judge
 from velum.kinds.pieces.key import Belongs, PiecesKey, accepting, doubt, key_from_text, without_key
@@ -17,7 +17,7 @@ from velum.kinds.pieces.laid import (
     together,
 )
 from velum.kinds.pieces.piece import Piece
-from velum.kinds.pieces.slot import Settled, Slot
+from velum.kinds.pieces.slot import Slot
 
 _PIECE_HEIGHT = 18.0
 """Points of a piece that is as large as its words."""

@@ -8,10 +8,10 @@ from pydantic import Field as Limits
 
 from velum.geometry.box import Box
 from velum.kinds.kind import FieldBase, PromptBase
-from velum.kinds.part import WHOLE, Part
+from velum.kinds.part import PLAIN, WHOLE, Part, Settled
 from velum.kinds.picking import each_named_once
 from velum.kinds.pieces.piece import MOST_PIECES, Piece
-from velum.kinds.pieces.slot import MOST_SLOTS, Settled, Slot
+from velum.kinds.pieces.slot import MOST_SLOTS, Slot
 from velum.model import Id
 from velum.placed import Place
 
@@ -63,13 +63,7 @@ class Pieces(FieldBase):
     def parts(self) -> tuple[Part, ...]:
         if self.together or not self.slots:
             return (Part(WHOLE, self.points, self.name, self.number, self.hint),)
-        return tuple(self._part(slot, self.settled.get(slot.id, _PLAIN)) for slot in self.slots)
-
-    def _part(self, slot: Slot, settled: Settled) -> Part:
-        return Part(slot.id, settled.points, slot.name, settled.number, settled.hint, slot.id)
-
-
-_PLAIN = Settled()
+        return tuple(self.settled.get(slot.id, PLAIN).part(slot.id, slot.name, slot.id) for slot in self.slots)
 
 
 class PiecesPrompt(PromptBase):

@@ -6,9 +6,8 @@ from pydantic import Field as Limits
 
 from velum.geometry.box import Box
 from velum.geometry.share import Share
-from velum.kinds.part import Hint, Name, QuestionNumber
+from velum.kinds.part import Name
 from velum.model import Id, Model
-from velum.points import Points
 
 MOST_SLOTS = 200
 
@@ -35,14 +34,6 @@ class Slot(Model):
     counts: bool = False
     """Whether it shows how many pieces it holds."""
     overlap: tuple[Id, Id] | None = None
-
-
-class Settled(Model):
-    """What the teacher settled about a slot that is a question of its own."""
-
-    points: Points = 1
-    number: QuestionNumber = ""
-    hint: Hint = ""
 
 
 class Region(Model):

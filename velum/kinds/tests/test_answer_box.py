@@ -3,9 +3,10 @@ from fractions import Fraction
 
 from velum.answers.comparison import Number, Within, Words
 from velum.geometry.box import Box
-from velum.kinds.answer_box import ANSWER_BOX, AnswerBox, AnswerBoxAnswer, AnswerBoxKey, Partly, Refused
+from velum.kinds.answer_box import ANSWER_BOX, AnswerBox, AnswerBoxAnswer, AnswerBoxKey
 from velum.kinds.kind import AnswerRefused
 from velum.kinds.part import WHOLE
+from velum.kinds.written import Partly, Refused
 from velum.mark import Verdict
 
 FIELD = AnswerBox(id="box1", page="page1", box=Box(x=72, y=90, width=120, height=22))

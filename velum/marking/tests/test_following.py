@@ -7,8 +7,9 @@ from velum.document.document import Document
 from velum.document.key_set import key_set_of
 from velum.document.look_over import look_over
 from velum.document.tests.examples import answer_box, page
-from velum.kinds.answer_box import AnswerBoxAnswer, AnswerBoxKey, Follows, Refused
+from velum.kinds.answer_box import AnswerBoxAnswer, AnswerBoxKey, Follows
 from velum.kinds.part import PartRef
+from velum.kinds.written import Refused
 from velum.mark import Verdict
 from velum.marking.copies import Marker, mark_copy
 

@@ -340,6 +340,24 @@ export interface components {
                  * @constant
                  */
                 version: 1;
+            } | {
+                /**
+                 * Kind
+                 * @default gaps
+                 * @constant
+                 */
+                kind: "gaps";
+                /**
+                 * Text
+                 * @default
+                 */
+                text: string;
+                /**
+                 * Version
+                 * @default 1
+                 * @constant
+                 */
+                version: 1;
             }) | null;
             /** Entry */
             entry: string;
@@ -450,6 +468,24 @@ export interface components {
                  * @default []
                  */
                 sequence: string[];
+                /**
+                 * Version
+                 * @default 1
+                 * @constant
+                 */
+                version: 1;
+            } | {
+                /**
+                 * Kind
+                 * @default gaps
+                 * @constant
+                 */
+                kind: "gaps";
+                /**
+                 * Texts
+                 * @default []
+                 */
+                texts: string[][];
                 /**
                  * Version
                  * @default 1
@@ -580,6 +616,25 @@ export interface components {
             media_type: string;
             /** Size */
             size: number;
+        };
+        /**
+         * Gap
+         * @description A gap, and how it is filled. It may stand in the passage more than once: what fills one place fills all.
+         */
+        Gap: {
+            /**
+             * Fill
+             * @default typed
+             * @enum {string}
+             */
+            fill: "typed" | "list" | "bank";
+            /** Id */
+            id: string;
+            /**
+             * Options
+             * @default []
+             */
+            options: string[];
         };
         /**
          * Grid
@@ -1077,6 +1132,24 @@ export interface components {
                  * @constant
                  */
                 version: 1;
+            } | {
+                /**
+                 * Kind
+                 * @default gaps
+                 * @constant
+                 */
+                kind: "gaps";
+                /**
+                 * Text
+                 * @default
+                 */
+                text: string;
+                /**
+                 * Version
+                 * @default 1
+                 * @constant
+                 */
+                version: 1;
             }) | null;
             /** Entry */
             entry: string;
@@ -1369,6 +1442,42 @@ export interface components {
                  *     }
                  */
                 style: components["schemas"]["Style"];
+            } | {
+                /** Bank */
+                bank: string[];
+                box: components["schemas"]["Box"];
+                /** Gaps */
+                gaps: components["schemas"]["Gap"][];
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default gaps
+                 * @constant
+                 */
+                kind: "gaps";
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /** Page */
+                page: string;
+                /** Parts */
+                parts: components["schemas"]["PartPrompt"][];
+                /** Passage */
+                passage: components["schemas"]["Stretch"][];
+                /**
+                 * @default {
+                 *       "border": "thin",
+                 *       "fill": "film",
+                 *       "see_through": true,
+                 *       "size": null,
+                 *       "colour": null,
+                 *       "align": "start"
+                 *     }
+                 */
+                style: components["schemas"]["Style"];
             })[];
             /** Title */
             title: string;
@@ -1464,6 +1573,19 @@ export interface components {
             x: number;
             /** Y */
             y: number;
+        };
+        /**
+         * Stretch
+         * @description A stretch of the passage: words, or a gap.
+         */
+        Stretch: {
+            /** Gap */
+            gap?: string | null;
+            /**
+             * Text
+             * @default
+             */
+            text: string;
         };
         /**
          * Stroke

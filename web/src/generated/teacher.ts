@@ -728,6 +728,24 @@ export interface components {
                  * @constant
                  */
                 version: 1;
+            } | {
+                /**
+                 * Kind
+                 * @default gaps
+                 * @constant
+                 */
+                kind: "gaps";
+                /**
+                 * Texts
+                 * @default []
+                 */
+                texts: string[][];
+                /**
+                 * Version
+                 * @default 1
+                 * @constant
+                 */
+                version: 1;
             }) | null;
             /** Field Id */
             field_id: string;
@@ -1254,6 +1272,63 @@ export interface components {
                 /** Steps */
                 steps: components["schemas"]["Step"][];
                 style?: components["schemas"]["Style"] | null;
+            } | {
+                /**
+                 * Bank
+                 * @default []
+                 */
+                bank: string[];
+                box: components["schemas"]["Box"];
+                /**
+                 * Gaps
+                 * @default []
+                 */
+                gaps: components["schemas"]["Gap"][];
+                /**
+                 * Hint
+                 * @default
+                 */
+                hint: string;
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default gaps
+                 * @constant
+                 */
+                kind: "gaps";
+                /**
+                 * Locked
+                 * @default false
+                 */
+                locked: boolean;
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /**
+                 * Number
+                 * @default
+                 */
+                number: string;
+                /** Page */
+                page: string;
+                /** Passage */
+                passage: components["schemas"]["Stretch"][];
+                /**
+                 * Points
+                 * @default 1
+                 */
+                points: number;
+                /**
+                 * Settled
+                 * @default {}
+                 */
+                settled: {
+                    [key: string]: components["schemas"]["Settled"];
+                };
+                style?: components["schemas"]["Style"] | null;
             };
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -1752,6 +1827,63 @@ export interface components {
                 /** Steps */
                 steps: components["schemas"]["Step"][];
                 style?: components["schemas"]["Style"] | null;
+            } | {
+                /**
+                 * Bank
+                 * @default []
+                 */
+                bank: string[];
+                box: components["schemas"]["Box"];
+                /**
+                 * Gaps
+                 * @default []
+                 */
+                gaps: components["schemas"]["Gap"][];
+                /**
+                 * Hint
+                 * @default
+                 */
+                hint: string;
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default gaps
+                 * @constant
+                 */
+                kind: "gaps";
+                /**
+                 * Locked
+                 * @default false
+                 */
+                locked: boolean;
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /**
+                 * Number
+                 * @default
+                 */
+                number: string;
+                /** Page */
+                page: string;
+                /** Passage */
+                passage: components["schemas"]["Stretch"][];
+                /**
+                 * Points
+                 * @default 1
+                 */
+                points: number;
+                /**
+                 * Settled
+                 * @default {}
+                 */
+                settled: {
+                    [key: string]: components["schemas"]["Settled"];
+                };
+                style?: components["schemas"]["Style"] | null;
             })[];
             /**
              * Fixtures
@@ -1840,6 +1972,15 @@ export interface components {
                     kind: "order";
                     /** Sequence */
                     sequence: string[];
+                } | {
+                    /**
+                     * Kind
+                     * @default gaps
+                     * @constant
+                     */
+                    kind: "gaps";
+                    /** Right */
+                    right: components["schemas"]["PartRight"][];
                 };
             };
             /** Pages */
@@ -2074,6 +2215,25 @@ export interface components {
             page: string;
             /** Proposals */
             proposals: components["schemas"]["Proposed"][] | null;
+        };
+        /**
+         * Gap
+         * @description A gap, and how it is filled. It may stand in the passage more than once: what fills one place fills all.
+         */
+        Gap: {
+            /**
+             * Fill
+             * @default typed
+             * @enum {string}
+             */
+            fill: "typed" | "list" | "bank";
+            /** Id */
+            id: string;
+            /**
+             * Options
+             * @default []
+             */
+            options: string[];
         };
         /**
          * Grid
@@ -2456,6 +2616,15 @@ export interface components {
                 kind: "order";
                 /** Sequence */
                 sequence: string[];
+            } | {
+                /**
+                 * Kind
+                 * @default gaps
+                 * @constant
+                 */
+                kind: "gaps";
+                /** Right */
+                right: components["schemas"]["PartRight"][];
             }) | null;
             /** Number */
             number: string;
@@ -2661,6 +2830,33 @@ export interface components {
         Partly: {
             /** Percent */
             percent: number;
+            /** Text */
+            text: string;
+        };
+        /**
+         * PartRight
+         * @description What is right in a part.
+         */
+        PartRight: {
+            /**
+             * Also
+             * @default []
+             */
+            also: string[];
+            /** Comparison */
+            comparison?: (components["schemas"]["Words"] | components["schemas"]["Number"] | components["schemas"]["Time"] | components["schemas"]["Date"] | components["schemas"]["Ratio"] | components["schemas"]["Formula"] | components["schemas"]["Expression"]) | null;
+            /** Part */
+            part: string;
+            /**
+             * Partly
+             * @default []
+             */
+            partly: components["schemas"]["Partly"][];
+            /**
+             * Refused
+             * @default []
+             */
+            refused: components["schemas"]["Refused"][];
             /** Text */
             text: string;
         };
@@ -3190,6 +3386,63 @@ export interface components {
                 /** Steps */
                 steps: components["schemas"]["Step"][];
                 style?: components["schemas"]["Style"] | null;
+            } | {
+                /**
+                 * Bank
+                 * @default []
+                 */
+                bank: string[];
+                box: components["schemas"]["Box"];
+                /**
+                 * Gaps
+                 * @default []
+                 */
+                gaps: components["schemas"]["Gap"][];
+                /**
+                 * Hint
+                 * @default
+                 */
+                hint: string;
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default gaps
+                 * @constant
+                 */
+                kind: "gaps";
+                /**
+                 * Locked
+                 * @default false
+                 */
+                locked: boolean;
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /**
+                 * Number
+                 * @default
+                 */
+                number: string;
+                /** Page */
+                page: string;
+                /** Passage */
+                passage: components["schemas"]["Stretch"][];
+                /**
+                 * Points
+                 * @default 1
+                 */
+                points: number;
+                /**
+                 * Settled
+                 * @default {}
+                 */
+                settled: {
+                    [key: string]: components["schemas"]["Settled"];
+                };
+                style?: components["schemas"]["Style"] | null;
             };
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -3605,6 +3858,63 @@ export interface components {
                 points: number;
                 /** Steps */
                 steps: components["schemas"]["Step"][];
+                style?: components["schemas"]["Style"] | null;
+            } | {
+                /**
+                 * Bank
+                 * @default []
+                 */
+                bank: string[];
+                box: components["schemas"]["Box"];
+                /**
+                 * Gaps
+                 * @default []
+                 */
+                gaps: components["schemas"]["Gap"][];
+                /**
+                 * Hint
+                 * @default
+                 */
+                hint: string;
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default gaps
+                 * @constant
+                 */
+                kind: "gaps";
+                /**
+                 * Locked
+                 * @default false
+                 */
+                locked: boolean;
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /**
+                 * Number
+                 * @default
+                 */
+                number: string;
+                /** Page */
+                page: string;
+                /** Passage */
+                passage: components["schemas"]["Stretch"][];
+                /**
+                 * Points
+                 * @default 1
+                 */
+                points: number;
+                /**
+                 * Settled
+                 * @default {}
+                 */
+                settled: {
+                    [key: string]: components["schemas"]["Settled"];
+                };
                 style?: components["schemas"]["Style"] | null;
             };
             source: components["schemas"]["Box"];
@@ -4116,6 +4426,63 @@ export interface components {
                 /** Steps */
                 steps: components["schemas"]["Step"][];
                 style?: components["schemas"]["Style"] | null;
+            } | {
+                /**
+                 * Bank
+                 * @default []
+                 */
+                bank: string[];
+                box: components["schemas"]["Box"];
+                /**
+                 * Gaps
+                 * @default []
+                 */
+                gaps: components["schemas"]["Gap"][];
+                /**
+                 * Hint
+                 * @default
+                 */
+                hint: string;
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default gaps
+                 * @constant
+                 */
+                kind: "gaps";
+                /**
+                 * Locked
+                 * @default false
+                 */
+                locked: boolean;
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /**
+                 * Number
+                 * @default
+                 */
+                number: string;
+                /** Page */
+                page: string;
+                /** Passage */
+                passage: components["schemas"]["Stretch"][];
+                /**
+                 * Points
+                 * @default 1
+                 */
+                points: number;
+                /**
+                 * Settled
+                 * @default {}
+                 */
+                settled: {
+                    [key: string]: components["schemas"]["Settled"];
+                };
+                style?: components["schemas"]["Style"] | null;
             })[];
             /** Fixtures */
             fixtures: (components["schemas"]["Text"] | components["schemas"]["Line"] | components["schemas"]["Shape"] | components["schemas"]["Table"] | components["schemas"]["Grid"] | components["schemas"]["Picture"] | components["schemas"]["StudentName"])[];
@@ -4334,6 +4701,15 @@ export interface components {
                 kind: "order";
                 /** Sequence */
                 sequence: string[];
+            } | {
+                /**
+                 * Kind
+                 * @default gaps
+                 * @constant
+                 */
+                kind: "gaps";
+                /** Right */
+                right: components["schemas"]["PartRight"][];
             }) | null;
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -4380,7 +4756,7 @@ export interface components {
         };
         /**
          * Settled
-         * @description What the teacher settled about a slot that is a question of its own.
+         * @description What the teacher settled about a part that is a question of its own.
          */
         Settled: {
             /**
@@ -4951,6 +5327,63 @@ export interface components {
                 /** Steps */
                 steps: components["schemas"]["Step"][];
                 style?: components["schemas"]["Style"] | null;
+            } | {
+                /**
+                 * Bank
+                 * @default []
+                 */
+                bank: string[];
+                box: components["schemas"]["Box"];
+                /**
+                 * Gaps
+                 * @default []
+                 */
+                gaps: components["schemas"]["Gap"][];
+                /**
+                 * Hint
+                 * @default
+                 */
+                hint: string;
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default gaps
+                 * @constant
+                 */
+                kind: "gaps";
+                /**
+                 * Locked
+                 * @default false
+                 */
+                locked: boolean;
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /**
+                 * Number
+                 * @default
+                 */
+                number: string;
+                /** Page */
+                page: string;
+                /** Passage */
+                passage: components["schemas"]["Stretch"][];
+                /**
+                 * Points
+                 * @default 1
+                 */
+                points: number;
+                /**
+                 * Settled
+                 * @default {}
+                 */
+                settled: {
+                    [key: string]: components["schemas"]["Settled"];
+                };
+                style?: components["schemas"]["Style"] | null;
             })[];
             /** Fixtures */
             fixtures: (components["schemas"]["Text"] | components["schemas"]["Line"] | components["schemas"]["Shape"] | components["schemas"]["Table"] | components["schemas"]["Grid"] | components["schemas"]["Picture"] | components["schemas"]["StudentName"])[];
@@ -4965,6 +5398,19 @@ export interface components {
             corners: components["schemas"]["Point"][] | null;
             /** Whiten */
             whiten: boolean;
+        };
+        /**
+         * Stretch
+         * @description A stretch of the passage: words, or a gap.
+         */
+        Stretch: {
+            /** Gap */
+            gap?: string | null;
+            /**
+             * Text
+             * @default
+             */
+            text: string;
         };
         /**
          * Stroke

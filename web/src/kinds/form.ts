@@ -3,6 +3,7 @@
 
 import type { Box, Field } from "../api/teacher";
 import { turned, type Size } from "../canvas/box";
+import { gaps } from "./gaps/form";
 import { joins } from "./joins/form";
 import { order } from "./order/form";
 import { pieces } from "./pieces/form";
@@ -48,7 +49,7 @@ const one: Form<Kind> = {
 };
 
 /** What of each kind's form is not as usual. */
-const UNUSUAL: { [K in Kind]?: Partial<Form<K>> } = { joins, order, pieces, tick_places: tickPlaces };
+const UNUSUAL: { [K in Kind]?: Partial<Form<K>> } = { gaps, joins, order, pieces, tick_places: tickPlaces };
 
 /** The form of a field. */
 export const formOf = (field: Field): Form<Kind> => ({

@@ -32,6 +32,11 @@ const EXAMPLES: {
     blank: { kind: "choice", version: 2, picked: [] },
     words: "A, C",
   },
+  gaps: {
+    answer: ({ gaps }) => ({ kind: "gaps", version: 1, texts: gaps.map(({ id }) => [id, "sea"]) }),
+    blank: { kind: "gaps", version: 1, texts: [] },
+    words: "sea",
+  },
   joins: {
     answer: ({ dots }) => ({
       kind: "joins",

@@ -2,7 +2,7 @@
 // that it has.
 
 import type { Component } from "svelte";
-import type { Answer, Entry, Prompt } from "../api/student";
+import type { Answer, Checked, Entry, Prompt } from "../api/student";
 import { Registry } from "./registry";
 
 export type Kind = Prompt["kind"];
@@ -27,6 +27,10 @@ export interface AnsweringProps<K extends Kind> {
   /** Whether there is a dock too, in which more of it is shown. */
   beside?: boolean;
   readonly?: boolean;
+  /** The part in hand, if it is one of this prompt's. */
+  part?: string | undefined;
+  /** What was said of its parts, by their ids, where they show it themselves. */
+  verdicts?: Readonly<Record<string, Checked>>;
   describedby?: string;
   onanswer: (answer: AnswerOf<K>) => void;
   /** Change an entry of an answer that is kept entry by entry. */
@@ -64,8 +68,12 @@ export interface StudentKind<K extends Kind> {
   clear: boolean;
   /** Whether it is answered on the page itself, also where there is a dock: the dock then holds what is put there. */
   direct?: boolean;
+  /** Whether its parts show their numbers and verdicts where they are, all in its one box. */
+  numbersItself?: boolean;
   /** Whether nothing is answered to a part. */
   isBlank(answer: AnswerOf<K> | undefined, part: string): boolean;
+  /** What of an answer a part's verdict is about; without it, all of it. */
+  saidIn?(answer: AnswerOf<K> | undefined, part: string): unknown;
   /** Where it lies, when that is more than one place. */
   places?(prompt: PromptOf<K>): Place[];
   /** The answer that entries make, for a kind that is kept entry by entry. */
@@ -88,6 +96,7 @@ export interface StudentKind<K extends Kind> {
 export const KINDS = new Registry<{ [K in Kind]: StudentKind<K> }>({
   answer_box: async () => (await import("./answer_box/student")).answerBox,
   choice: async () => (await import("./choice/student")).choice,
+  gaps: async () => (await import("./gaps/student")).gaps,
   joins: async () => (await import("./joins/student")).joins,
   order: async () => (await import("./order/student")).order,
   pieces: async () => (await import("./pieces/student")).pieces,
@@ -98,10 +107,12 @@ export const KINDS = new Registry<{ [K in Kind]: StudentKind<K> }>({
 export const kindOf = (prompt: Prompt): StudentKind<Kind> =>
   KINDS.get(prompt.kind) as unknown as StudentKind<Kind>;
 
-/** Where a prompt lies. */
-/** The numbers of what is asked at a place of a prompt. */
+/** The numbers of what is asked at a place of a prompt, to be shown there. */
 export const numbersAt = (prompt: Prompt, place: Place): string =>
-  prompt.parts.flatMap((part) => (part.place === place.id ? [part.number] : [])).join(", ");
+  kindOf(prompt).numbersItself
+    ? ""
+    : prompt.parts.flatMap((part) => (part.place === place.id ? [part.number] : [])).join(", ");
 
+/** Where a prompt lies. */
 export const placesOf = (prompt: Prompt): Place[] =>
   kindOf(prompt).places?.(prompt) ?? [{ id: "", page: prompt.page, box: prompt.box }];

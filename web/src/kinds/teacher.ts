@@ -21,6 +21,8 @@ export type ChosenPicture = Schemas["PictureOut"] & { asPrinted?: boolean };
 export interface FaceProps<K extends Kind> {
   field: FieldOf<K>;
   fieldKey: KeyOf<K> | undefined;
+  /** The numbers of its parts, by their ids. */
+  numbers: Readonly<Record<string, string>>;
   /** How it looks: as it does itself, or as is usual in its worksheet. */
   style: Style;
   scale: number;
@@ -36,6 +38,7 @@ export interface KeyFieldProps<K extends Kind> extends FaceProps<K> {
 export interface KeySettingsProps<K extends Kind> {
   field: FieldOf<K>;
   fieldKey: KeyOf<K>;
+  numbers: Readonly<Record<string, string>>;
   /** How answers of the worksheet are read. */
   settings: Document["settings"];
   /** The fields before it that have a key, as they are numbered. */
@@ -45,6 +48,8 @@ export interface KeySettingsProps<K extends Kind> {
 
 export interface SettingsProps<K extends Kind> {
   field: FieldOf<K>;
+  fieldKey: KeyOf<K> | undefined;
+  numbers: Readonly<Record<string, string>>;
   /** Its page, in points. */
   page: Size;
   /** Whether presses on the page add to it, and what begins or ends that; undefined: several are in hand. */
@@ -53,6 +58,13 @@ export interface SettingsProps<K extends Kind> {
   choosePicture: (then: (picture: ChosenPicture) => void) => void;
   /** Change the field that the settings were opened for, as it is then; `typing`: more of it may follow. */
   onchange: (change: (field: FieldOf<K>) => FieldOf<K>, typing?: boolean) => void;
+  /** The same, with its key; undefined: several are in hand. */
+  onboth:
+    | ((
+        change: (field: FieldOf<K>, key: KeyOf<K> | undefined) => [FieldOf<K>, KeyOf<K> | null],
+        typing?: boolean,
+      ) => void)
+    | undefined;
 }
 
 /** What is taken hold of in a field that is in hand: parts of it that are moved by themselves. */
@@ -82,6 +94,15 @@ export interface FilmLayerProps<K extends Kind> {
   onfield: (label: string, field: FieldOf<K>) => void;
 }
 
+/** A part that is looked at, with what is said of it. */
+export interface ReviewedPart {
+  id: string;
+  number: string;
+  label: string;
+  mark: Schemas["MarkOut"] | undefined;
+  selected: boolean;
+}
+
 export interface ReviewProps<K extends Kind> {
   field: FieldOf<K>;
   /** Which of its places it is. */
@@ -89,6 +110,9 @@ export interface ReviewProps<K extends Kind> {
   answer: AnswerOf<K> | undefined;
   style: Style;
   scale: number;
+  /** Its parts, and what picks one, for a kind that shows their numbers and marks itself. */
+  parts: readonly ReviewedPart[];
+  onpick: (part: string) => void;
 }
 
 /** A page with all that a student answered on it in a kind. */
@@ -106,6 +130,8 @@ export interface TeacherKind<K extends Kind> {
   label: string;
   /** Whether the paper under the field is seen, also once it is answered. */
   clear: boolean;
+  /** Whether its parts show their numbers and marks where they are, all in its one box. */
+  numbersItself?: boolean;
   /** Whether answers of this kind may stand in any order of their group. */
   pools: boolean;
   /** Whether a key of this kind may have more right answers than one, so that another can be accepted. */
@@ -141,12 +167,15 @@ export interface TeacherKind<K extends Kind> {
   pasted?(key: KeyOf<K>, before: KeyOf<K> | undefined): KeyOf<K>;
   /** A key and an answer in words. */
   keyInWords(key: KeyOf<K>, field: FieldOf<K>): string;
+  /** What was answered to a part, in words; for a kind that shows its parts itself. */
+  partInWords?(answer: AnswerOf<K>, part: string): string;
   answerInWords(answer: AnswerOf<K>, field: FieldOf<K>): string;
 }
 
 export const KINDS = new Registry<{ [K in Kind]: TeacherKind<K> }>({
   answer_box: async () => (await import("./answer_box/teacher")).answerBox,
   choice: async () => (await import("./choice/teacher")).choice,
+  gaps: async () => (await import("./gaps/teacher")).gaps,
   joins: async () => (await import("./joins/teacher")).joins,
   order: async () => (await import("./order/teacher")).order,
   pieces: async () => (await import("./pieces/teacher")).pieces,

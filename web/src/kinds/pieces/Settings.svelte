@@ -4,6 +4,7 @@
   import LIMITS from "../../generated/limits.json";
   import Folded from "../../ui/Folded.svelte";
   import RadioGroup from "../../ui/RadioGroup.svelte";
+  import PartSettings from "../PartSettings.svelte";
   import type { SettingsProps } from "../teacher";
   import type { Piece, Slot } from "./board";
   import { fromLines, LEAST_SIDE, pieceOf, toLines } from "./lines";
@@ -58,13 +59,6 @@
       return pieces.length > 0 ? { ...field, pieces: pieces.slice(0, MOST) } : field;
     }, true);
   }
-  /** What is settled about a slot that is a question of its own. */
-  const settle = (id: string, changed: Partial<Pieces["settled"][string]>) =>
-    onchange((field) => {
-      const before = field.settled[id] ?? { points: 1, number: "", hint: "" };
-      return { ...field, settled: { ...field.settled, [id]: { ...before, ...changed } } };
-    }, true);
-
   const setPiece = (id: string, changed: Partial<Piece>) =>
     onchange((field) => ({
       ...field,
@@ -180,38 +174,12 @@
         >
       </div>
       {#if !field.together}
-        {@const settled = field.settled[slot.id]}
-        <div class="mt-1 flex gap-1.5">
-          <input
-            class="input input-sm w-16 tabular-nums"
-            aria-label="Number of {name}"
-            placeholder="Number"
-            maxlength={LIMITS.number}
-            value={settled?.number ?? ""}
-            oninput={(event) => settle(slot.id, { number: event.currentTarget.value.trim() })}
-          />
-          <input
-            class="input input-sm w-16 tabular-nums"
-            type="number"
-            min="0"
-            max="100"
-            step="0.25"
-            aria-label="Points of {name}"
-            value={settled?.points ?? 1}
-            oninput={(event) => {
-              const points = Number(event.currentTarget.value);
-              if (points >= 0 && points <= 100 && (points * 4) % 1 === 0) settle(slot.id, { points });
-            }}
-          />
-          <input
-            class="input input-sm min-w-0 flex-1"
-            aria-label="Hint of {name}"
-            placeholder="Hint"
-            maxlength={LIMITS.hint}
-            value={settled?.hint ?? ""}
-            oninput={(event) => settle(slot.id, { hint: event.currentTarget.value.trim() })}
-          />
-        </div>
+        <PartSettings
+          {name}
+          settled={field.settled[slot.id]}
+          onchange={(settled) =>
+            onchange((field) => ({ ...field, settled: { ...field.settled, [slot.id]: settled } }), true)}
+        />
       {/if}
       <div class="mt-1 flex flex-wrap gap-1.5">
         <select

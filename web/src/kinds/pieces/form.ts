@@ -1,4 +1,5 @@
 import type { Form } from "../form";
+import { settledParts } from "../settled";
 
 /** A tray, and slots that may lie on any page; each slot is a question, unless the set is one. */
 export const pieces: Partial<Form<"pieces">> = {
@@ -9,14 +10,7 @@ export const pieces: Partial<Form<"pieces">> = {
   parts: ({ together, slots, settled, points, number, name, hint }) =>
     together || slots.length === 0
       ? [{ id: "", points, number, name, hint, place: "" }]
-      : slots.map(({ id, name }) => ({
-          id,
-          name,
-          points: settled[id]?.points ?? 1,
-          number: settled[id]?.number ?? "",
-          hint: settled[id]?.hint ?? "",
-          place: id,
-        })),
+      : settledParts(slots, settled, true),
   moved: (field, move) => ({
     ...field,
     box: move({ id: "", page: field.page, box: field.box }),

@@ -1,9 +1,9 @@
 <script lang="ts">
-  import type { Schemas } from "../../api/teacher";
-  import { placesOf, refName } from "../../kinds/form";
+  import type { Answer, Field, Schemas } from "../../api/teacher";
+  import { partsOf, placesOf, refName } from "../../kinds/form";
   import { dressed } from "../../kinds/look";
   import { kindsOn } from "../../kinds/layers";
-  import { kindOf } from "../../kinds/teacher";
+  import { kindOf, type ReviewedPart } from "../../kinds/teacher";
   import type { Ink } from "../../canvas/ink";
   import { lettersOnScreen, roomFor, tabPlaces } from "../../canvas/tab_place";
   import NumberTab from "../../ui/NumberTab.svelte";
@@ -28,13 +28,28 @@
   const questions = $derived(questionsOf(review.document.fields));
   /** Where the numbers of the questions on a page stand. */
   function tabsOn(page: (typeof review.document.pages)[number], ink: Ink | undefined) {
-    const fields = questions.flatMap(({ name, field, part, number }) =>
+    const shown = questions.filter(({ field }) => !kindOf(field).numbersItself);
+    const fields = shown.flatMap(({ name, field, part, number }) =>
       placesOf(field)
         .filter((place) => place.id === part.place && place.page === page.id)
         .map(({ box }) => ({ id: name, box, number, clear: kindOf(field).clear ?? false })),
     );
     const lying = review.document.fixtures.flatMap(({ page: on, box }) => (on === page.id ? [box] : []));
     return tabPlaces(fields, { page, scale, letters: lettersOnScreen(), ink, lying });
+  }
+
+  /** The parts of a field that shows them itself, as they were answered and marked. */
+  function partsIn(field: Field, answer: Answer | undefined): ReviewedPart[] {
+    return questions
+      .filter((question) => question.field === field)
+      .map(({ name, part, number }) => {
+        const mark = marks.get(name);
+        const said = answer && kindOf(field).partInWords?.(answer, part.id);
+        const label = said
+          ? /* @wc-include */ `Question ${number}: ${said}, ${mark ? inWords(mark.verdict, mark.tries) : ""}`
+          : /* @wc-include */ `Question ${number}: blank`;
+        return { id: part.id, number, label, mark, selected: selected === name };
+      });
   }
 
   const marks = $derived(new Map(review.row.marks.map((mark) => [refName(mark), mark])));
@@ -48,45 +63,71 @@
         <Laid fixtures={review.document.fixtures} page={page.id} {scale} pictures="/pictures/" />
         {#each questions as { name, field, part, number } (name)}
           {#each placesOf(field).filter((place) => place.id === part.place && place.page === page.id) as place (place.id)}
-            {@const Review = kindOf(field).Review}
+            {@const { Review, numbersItself } = kindOf(field)}
             {@const style = field.style ?? review.document.style}
             {@const mark = marks.get(name)}
             {@const answer = answers.get(field.id)}
-            <button
-              class="film-field cursor-pointer [--field-usual-ink:var(--sheet-ink)] {selected === name
-                ? 'z-2 bg-accent/15 outline-[2.5px] outline-accent'
-                : kindOf(field).clear
-                  ? 'bg-transparent!'
-                  : style.fill === 'film'
+            {#if numbersItself}
+              {#if part.id === partsOf(field)[0]?.id}
+                <div
+                  class="film-field [--field-usual-ink:var(--sheet-ink)] {style.fill === 'film'
                     ? 'bg-(--sheet)/90'
                     : ''}"
-              style:left="{place.box.x * scale}px"
-              style:top="{place.box.y * scale}px"
-              style:width="{place.box.width * scale}px"
-              style:height="{place.box.height * scale}px"
-              aria-pressed={selected === name}
-              aria-label={answer
-                ? `Question ${number}: ${kindOf(field).answerInWords(answer, field)}, ${mark ? inWords(mark.verdict, mark.tries) : ""}`
-                : `Question ${number}: blank`}
-              style:--tab-room={roomFor(tabs.get(name), number)}
-              data-field={field.id}
-              {@attach dressed(style, kindOf(field).clear)}
-              onclick={() => onselect(name)}
-            >
-              <NumberTab
-                {number}
-                box={place.box}
-                place={tabs.get(name)}
-                {scale}
-                current={selected === name}
-              />
-              <Review {field} {place} {answer} {style} {scale} />
-              {#if mark}
-                <span class="absolute -top-2.5 -right-2.5 rounded-full bg-(--sheet) leading-none">
-                  <VerdictMark verdict={mark.verdict} tries={mark.tries} />
-                </span>
+                  style:left="{place.box.x * scale}px"
+                  style:top="{place.box.y * scale}px"
+                  style:width="{place.box.width * scale}px"
+                  style:height="{place.box.height * scale}px"
+                  data-field={field.id}
+                  {@attach dressed(style)}
+                >
+                  <Review
+                    {field}
+                    {place}
+                    {answer}
+                    {style}
+                    {scale}
+                    parts={partsIn(field, answer)}
+                    onpick={(id) => onselect(refName({ field_id: field.id, part: id }))}
+                  />
+                </div>
               {/if}
-            </button>
+            {:else}
+              <button
+                class="film-field cursor-pointer [--field-usual-ink:var(--sheet-ink)] {selected === name
+                  ? 'z-2 bg-accent/15 outline-[2.5px] outline-accent'
+                  : kindOf(field).clear
+                    ? 'bg-transparent!'
+                    : style.fill === 'film'
+                      ? 'bg-(--sheet)/90'
+                      : ''}"
+                style:left="{place.box.x * scale}px"
+                style:top="{place.box.y * scale}px"
+                style:width="{place.box.width * scale}px"
+                style:height="{place.box.height * scale}px"
+                aria-pressed={selected === name}
+                aria-label={answer
+                  ? `Question ${number}: ${kindOf(field).answerInWords(answer, field)}, ${mark ? inWords(mark.verdict, mark.tries) : ""}`
+                  : `Question ${number}: blank`}
+                style:--tab-room={roomFor(tabs.get(name), number)}
+                data-field={field.id}
+                {@attach dressed(style, kindOf(field).clear)}
+                onclick={() => onselect(name)}
+              >
+                <NumberTab
+                  {number}
+                  box={place.box}
+                  place={tabs.get(name)}
+                  {scale}
+                  current={selected === name}
+                />
+                <Review {field} {place} {answer} {style} {scale} parts={[]} onpick={() => undefined} />
+                {#if mark}
+                  <span class="absolute -top-2.5 -right-2.5 rounded-full bg-(--sheet) leading-none">
+                    <VerdictMark verdict={mark.verdict} tries={mark.tries} />
+                  </span>
+                {/if}
+              </button>
+            {/if}
           {/each}
         {/each}
         {#each kindsOn(page, review.document.fields, placesOf, kindOf) as [kind, fields] (kind)}

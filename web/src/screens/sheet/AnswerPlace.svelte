@@ -19,7 +19,7 @@
   }
   let { working, prompt, place, scale, tab, docked, onpick }: Props = $props();
 
-  const { Answering, Shown, clear, direct } = $derived(kindOf(prompt));
+  const { Answering, Shown, clear, direct, numbersItself } = $derived(kindOf(prompt));
   /** What is asked here: a place may be several parts', or none's. */
   const questions = $derived(working.questionsOf(prompt).filter(({ part }) => part.place === place.id));
   const numbers = $derived(numbersAt(prompt, place));
@@ -27,6 +27,15 @@
   const blank = $derived(questions.every((question) => working.isBlank(question)));
   const verdict = $derived(questions[0] && working.verdict(questions[0]));
   const inHand = $derived(!working.readonly && questions.some(({ name }) => name === working.current));
+
+  /** What was said of its parts. */
+  const verdictsOf = () =>
+    Object.fromEntries(
+      questions.flatMap((question) => {
+        const said = working.verdict(question);
+        return said ? [[question.part.id, said]] : [];
+      }),
+    );
 
   function pick() {
     working.take(prompt, questions[0]?.part.id);
@@ -69,6 +78,8 @@
       label={prompt.name ? `Answer ${numbers}: ${prompt.name}` : `Answer ${numbers}`}
       beside={docked}
       readonly={working.readonly}
+      part={questions.find(({ name }) => name === working.current)?.part.id}
+      verdicts={numbersItself ? verdictsOf() : {}}
       onanswer={(answer) => working.answer(prompt, answer)}
       onentry={(name, entry) => working.change(prompt, name, entry)}
       onfocus={(part) => working.take(prompt, part ?? questions[0]?.part.id)}
@@ -77,7 +88,7 @@
   {#if numbers}
     <NumberTab number={numbers} box={place.box} place={tab} {scale} current={inHand} />
   {/if}
-  {#if verdict}
+  {#if verdict && !numbersItself}
     <span class="pointer-events-none absolute -top-2.5 -right-2.5 rounded-full bg-(--sheet) leading-none">
       <VerdictMark verdict={verdict.verdict} tries={verdict.verdict === "right" ? verdict.tries - 1 : 0} />
     </span>

@@ -53,6 +53,7 @@
             answer={working.answers[prompt.id]}
             scale={1}
             docked
+            part={question.part.id}
             label="Answer {question.part.number}"
             onanswer={(answer) => working.answer(prompt, answer)}
             onentry={(name, entry) => working.change(prompt, name, entry)}

@@ -19,7 +19,7 @@
   const title = $derived(
     blanks.length === 0
       ? "Hand in?"
-      : plural(blanks.length, ["One box is still blank", "# boxes are still blank"]),
+      : plural(blanks.length, ["One question is still blank", "# questions are still blank"]),
   );
 
   async function handIn() {
@@ -58,9 +58,9 @@
 
 <Dialog {title} class="w-[min(28rem,92vw)]" {onclose}>
   {#if blanks.length > 0}
-    {@render there(blanks, "Blank boxes")}
+    {@render there(blanks, "Blank questions")}
   {:else}
-    <p class="mt-2">Every box has an answer. After this you cannot change them.</p>
+    <p class="mt-2">Every question has an answer. After this you cannot change them.</p>
   {/if}
   {#if flagged.length > 0}
     <p class="mt-4 font-semibold">You wanted to come back to:</p>

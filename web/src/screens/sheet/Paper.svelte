@@ -103,6 +103,7 @@
 
   /** Where a question is answered on the pages. */
   export const find = (question: string): HTMLElement | null =>
+    view.querySelector<HTMLElement>(`[data-question="${CSS.escape(question)}"]`) ??
     view.querySelector<HTMLElement>(`[data-questions~="${CSS.escape(question)}"]`);
 
   /** Bring a question into view, and the cursor into it. */
@@ -111,8 +112,10 @@
     if (!place) return;
     const still = window.matchMedia("(prefers-reduced-motion: reduce)").matches;
     place.scrollIntoView({ block: "center", inline: "center", behavior: still ? "auto" : "smooth" });
-    if (focus)
-      place.querySelector<HTMLElement>("input, textarea, select, button")?.focus({ preventScroll: true });
+    if (!focus) return;
+    const control = "input, textarea, select, button";
+    const first = place.matches(control) ? place : place.querySelector<HTMLElement>(control);
+    first?.focus({ preventScroll: true });
   }
 </script>
 

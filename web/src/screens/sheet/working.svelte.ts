@@ -141,9 +141,14 @@ export class Working implements SheetStore {
   }
 
   /** The verdict on an answer that was checked, as long as it is still the answer. */
-  verdict({ name, prompt }: Question): Checked | undefined {
+  verdict({ name, prompt, part }: Question): Checked | undefined {
     const checked = this.checked[name];
-    return checked && same(checked.answer ?? undefined, this.answers[prompt.id]) ? checked : undefined;
+    if (!checked) return undefined;
+    const said = kindOf(prompt).saidIn ?? ((answer: Answer | undefined) => answer);
+    const [then, now] = [checked.answer ?? undefined, this.answers[prompt.id]].map((answer) =>
+      said(answer, part.id),
+    );
+    return same(then, now) ? checked : undefined;
   }
 
   answer(prompt: Prompt, answer: Answer): void {
@@ -271,6 +276,6 @@ function tooLate(body: unknown, status: number): TooLate | undefined {
 /** The number that a prompt is known by: its first part's. */
 export const numberOf = (prompt: Prompt): string => prompt.parts[0]?.number ?? "";
 
-function same(a: Answer | undefined, b: Answer | undefined): boolean {
+function same(a: unknown, b: unknown): boolean {
   return JSON.stringify(a) === JSON.stringify(b);
 }

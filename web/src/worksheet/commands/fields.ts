@@ -64,6 +64,23 @@ export function changeSome(
   return unlessEmpty({ label, edits, joins: `${label} ${ids.join()}`, typing });
 }
 
+/** Change a field and its key, in one step to undo. */
+export function changeWithKey(
+  document: Document,
+  id: string,
+  label: string,
+  change: (field: Field, key: Key | undefined) => [Field, Key | null],
+  typing = false,
+): Command | undefined {
+  const before = document.fields.find((field) => field.id === id);
+  if (!before) return undefined;
+  const [field, key] = change(before, document.keys[id]);
+  const edits: Edit[] = [{ op: "change", field }];
+  if (JSON.stringify(key) !== JSON.stringify(document.keys[id] ?? null))
+    edits.push({ op: "set_key", field_id: id, key });
+  return { label, edits, joins: `${label} ${id}`, typing };
+}
+
 /** Lock fields where they are, or unlock them if all of them are locked. */
 export function lock(document: Document, ids: readonly string[]): Command | undefined {
   const fields = document.fields.filter(({ id }) => ids.includes(id));

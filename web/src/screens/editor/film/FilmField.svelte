@@ -59,7 +59,13 @@
   onfocus={() => (editing.hand.stop = field.id)}
 >
   <span class="contents" aria-hidden="true"
-    ><Face {field} fieldKey={editing.document.keys[field.id]} {style} {scale} /></span
+    ><Face
+      {field}
+      fieldKey={editing.document.keys[field.id]}
+      numbers={editing.numbersIn(laid)}
+      {style}
+      {scale}
+    /></span
   >
   {#if editing.numberAt(laid, "")}
     <NumberTab number={editing.numberAt(laid, "")} box={field.box} place={tab} {scale} current={selected}>

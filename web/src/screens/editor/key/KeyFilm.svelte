@@ -73,6 +73,7 @@
         {field}
         {place}
         {fieldKey}
+        numbers={editing.numbersIn(field)}
         {style}
         {scale}
         label="Right answer {number || editing.store.number(field)}"

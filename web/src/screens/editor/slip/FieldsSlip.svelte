@@ -1,14 +1,21 @@
 <script lang="ts">
   // The slip for the fields in hand, one or several: what is settled on it is settled for all of them. It is opened for these:
   // what is typed here is for them, whatever is pressed next.
-  import type { Field } from "../../../api/teacher";
+  import type { Field, Key } from "../../../api/teacher";
   import { kindOf } from "../../../kinds/teacher";
   import { partsOf } from "../../../kinds/form";
   import Folded from "../../../ui/Folded.svelte";
   import type { Editing } from "../state/editing.svelte";
   import type { Step } from "../steps";
   import Align from "../fixtures/Align.svelte";
-  import { changeFields, changeSome, lock, selectLike, setKey } from "../../../worksheet/commands/fields";
+  import {
+    changeFields,
+    changeSome,
+    changeWithKey,
+    lock,
+    selectLike,
+    setKey,
+  } from "../../../worksheet/commands/fields";
   import { groupOf, pageOf } from "../../../worksheet/lying";
   import GroupSettings from "./GroupSettings.svelte";
   import PointsOfSeveral from "./PointsOfSeveral.svelte";
@@ -43,6 +50,11 @@
     editing.do(changeSome(editing.document, ids, "Settings changed", settled, typing));
   }
 
+  /** Change the one field in hand and its key, in one step. */
+  function changeBoth(changed: (field: Field, key: Key | undefined) => [Field, Key | null], typing = false) {
+    editing.do(changeWithKey(editing.document, first.id, "Settings changed", changed, typing));
+  }
+
   const set = (label: string, changed: Partial<Field>) =>
     editing.do(
       changeFields(
@@ -64,6 +76,7 @@
       <KeySettings
         field={one}
         {fieldKey}
+        numbers={editing.numbersIn(one)}
         settings={editing.document.settings}
         earlier={editing.store.earlier(one)}
         onkey={(key) => editing.do(setKey(editing.document, one.id, key, "slip"))}
@@ -80,9 +93,12 @@
   {#if step !== "key" && kind}
     <Settings
       field={first}
+      {fieldKey}
+      numbers={editing.numbersIn(first)}
       page={pageOf(editing.document, first.page)}
       {adding}
       onchange={change}
+      onboth={one && changeBoth}
       choosePicture={(then) => (editing.hand.choosing = then)}
     />
   {/if}

@@ -76,6 +76,7 @@ export class Editing {
 
   /** The questions of a field that are asked at its places on a page. */
   questionsAt(field: Field, page: Page): { name: string; number: string; box: Box }[] {
+    if (kindOf(field).numbersItself) return [];
     return (this.questions[field.id] ?? []).flatMap(({ name, part, number }) =>
       placesOf(field)
         .filter((place) => place.id === part.place && place.page === page.id)
@@ -85,7 +86,13 @@ export class Editing {
 
   /** The number of the question at one of a field's places; empty: there is none. */
   numberAt(field: Field, place: string): string {
+    if (kindOf(field).numbersItself) return "";
     return this.questions[field.id]?.find(({ part }) => part.place === place)?.number ?? "";
+  }
+
+  /** The numbers of a field's parts, by their ids. */
+  numbersIn(field: Field): Record<string, string> {
+    return Object.fromEntries((this.questions[field.id] ?? []).map(({ part, number }) => [part.id, number]));
   }
 
   /** Where the numbers of the questions on a page stand, by the questions' names. */

@@ -1,0 +1,160 @@
+<script lang="ts">
+  // A passage that is filled in: on the page itself, or gap by gap in the dock.
+  import LIMITS from "../../generated/limits.json";
+  import VerdictMark from "../../ui/VerdictMark.svelte";
+  import type { AnsweringProps } from "../student";
+  import { bankLeft, offered } from "./fills";
+  import Passage from "./Passage.svelte";
+  import { around, textsOf } from "./passage";
+  import { passagePoints } from "./size";
+
+  let {
+    prompt,
+    answer,
+    scale,
+    docked = false,
+    beside = false,
+    readonly = false,
+    part,
+    verdicts = {},
+    onentry,
+    onfocus,
+  }: AnsweringProps<"gaps"> = $props();
+
+  const texts = $derived(textsOf(answer));
+  const size = $derived(passagePoints(prompt, prompt.style) * scale);
+  const numbers = $derived(Object.fromEntries(prompt.parts.map(({ id, number }) => [id, number])));
+  /** The words of the bank; none, where no gap is filled from it. */
+  const bank = $derived(prompt.gaps.some(({ fill }) => fill === "bank") ? bankLeft(prompt, texts) : []);
+  const inHand = $derived(prompt.gaps.find(({ id }) => id === part));
+  const textOf = (id: string) => texts.get(id) ?? "";
+  const fillOf = (id: string) => prompt.gaps.find((gap) => gap.id === id)?.fill ?? "typed";
+
+  function labelOf(id: string): string {
+    const { before, after } = around(prompt.passage, id);
+    return /* @wc-include */ `Answer ${numbers[id]}: ${before} ___ ${after}`;
+  }
+
+  const write = (id: string, text: string) => onentry(id, { kind: "gaps", version: 1, text });
+
+  /** Whether a word of the bank can still be taken for a gap. */
+  const isFree = (id: string, word: string, left: number) => left > 0 || textOf(id) === word;
+
+  /** Put a word of the bank into the gap in hand, or the first that is blank; one that is there already is taken out. */
+  function take(word: string) {
+    const fromBank = prompt.gaps.filter(({ fill }) => fill === "bank");
+    const to = inHand?.fill === "bank" ? inHand : fromBank.find(({ id }) => !textOf(id));
+    if (!to) return;
+    write(to.id, textOf(to.id) === word ? "" : word);
+    onfocus(to.id);
+  }
+</script>
+
+{#snippet words(id: string)}
+  <div class="flex flex-wrap gap-2" role="group" aria-label={labelOf(id)}>
+    {#each fillOf(id) === "bank" ? bank : offered(prompt, id).map( (word): [string, number] => [word, 1] ) as [word, left] (word)}
+      <button
+        class="btn h-11 {textOf(id) === word ? 'btn-primary' : 'btn-outline'}"
+        aria-pressed={textOf(id) === word}
+        disabled={readonly || !isFree(id, word, left)}
+        onclick={() => write(id, textOf(id) === word ? "" : word)}
+        >{word}{#if left > 1}<span class="quiet text-sm">×{left}</span>{/if}</button
+      >
+    {/each}
+  </div>
+{/snippet}
+
+{#if docked && inHand}
+  {@const { before, after } = around(prompt.passage, inHand.id)}
+  <p class="mb-2" dir="auto">{before} <b>___</b> {after}</p>
+  {#if inHand.fill === "typed"}
+    <input
+      class="input w-full text-lg"
+      aria-label={labelOf(inHand.id)}
+      maxlength={LIMITS.written}
+      value={textOf(inHand.id)}
+      {readonly}
+      dir="auto"
+      autocomplete="off"
+      autocapitalize="off"
+      spellcheck="false"
+      oninput={(event) => write(inHand.id, event.currentTarget.value)}
+    />
+  {:else}
+    {@render words(inHand.id)}
+  {/if}
+{:else}
+  <div class="flex h-full flex-col">
+    <div class="min-h-0 flex-1">
+      <Passage passage={prompt.passage} size="{size}px">
+        {#snippet gap(id, first)}
+          {@const verdict = verdicts[id]}
+          <span class="gap" class:in-hand={part === id && !readonly}>
+            {#if first}<span class="gap-number" aria-hidden="true">{numbers[id]}</span>{/if}
+            {#if !first || readonly}
+              <bdi class="gap-words">{textOf(id) || " "}</bdi>
+            {:else if beside}
+              <button
+                class="gap-words min-w-12"
+                data-question="{prompt.id}/{id}"
+                aria-label={textOf(id)
+                  ? /* @wc-include */ `Question ${numbers[id]}: ${textOf(id)}`
+                  : /* @wc-include */ `Question ${numbers[id]}: blank`}
+                onclick={() => onfocus(id)}>{textOf(id) || " "}</button
+              >
+            {:else if fillOf(id) === "typed"}
+              <input
+                class="gap-control"
+                data-question="{prompt.id}/{id}"
+                aria-label={labelOf(id)}
+                size={Math.max(8, textOf(id).length)}
+                maxlength={LIMITS.written}
+                value={textOf(id)}
+                dir="auto"
+                autocomplete="off"
+                autocapitalize="off"
+                spellcheck="false"
+                onfocus={() => onfocus(id)}
+                oninput={(event) => write(id, event.currentTarget.value)}
+              />
+            {:else}
+              <select
+                class="gap-control"
+                data-question="{prompt.id}/{id}"
+                aria-label={labelOf(id)}
+                value={textOf(id)}
+                onfocus={() => onfocus(id)}
+                onchange={(event) => write(id, event.currentTarget.value)}
+              >
+                <option value=""></option>
+                {#each fillOf(id) === "bank" ? bank : offered(prompt, id).map( (word): [string, number] => [word, 1] ) as [word, left] (word)}
+                  <option disabled={!isFree(id, word, left)}>{word}</option>
+                {/each}
+              </select>
+            {/if}
+            {#if first && verdict}
+              <VerdictMark
+                verdict={verdict.verdict}
+                tries={verdict.verdict === "right" ? verdict.tries - 1 : 0}
+              />
+            {/if}
+          </span>
+        {/snippet}
+      </Passage>
+    </div>
+    {#if bank.length > 0}
+      <ul class="bank" aria-label="Word bank" style:font-size="{size}px">
+        {#each bank as [word, left] (word)}
+          <li>
+            <button
+              class="bank-word"
+              class:used={left <= 0}
+              disabled={readonly || beside}
+              onclick={() => take(word)}>{word}</button
+            >
+          </li>
+        {/each}
+      </ul>
+    {/if}
+  </div>
+{/if}
