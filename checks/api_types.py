@@ -13,12 +13,12 @@ from pydantic import TypeAdapter
 from checks.edit_cases import edit_cases
 from velum.document.document import Title
 from velum.document.tests.numbering_cases import NUMBERING_CASES
-from velum.fixtures.fixture import Words
 from velum.fixtures.picture import Alternative
 from velum.kinds.answer_box import Placeholder
 from velum.kinds.choice import OptionText
 from velum.kinds.part import Hint, Name, QuestionNumber
 from velum.kinds.written import RefusedSays, Written
+from velum.rich_text import Words
 
 ROOT = Path(__file__).resolve().parents[1]
 

@@ -181,7 +181,7 @@ def _doubt(answer: Sequence[str], key: Sequence[str], written: str, meant: str) 
     lead = 1 if len(key) > 1 and key[0] in LEADS | ARTICLES else 0
     if all(found) and there >= _MOST_OF * (len(key) - lead):
         return reasons.NEARLY if len(given) == len(wanted) else reasons.WORDS_MORE
-    if len(answer) != len(key) and _nearly(one, other):
+    if len(answer) != len(key) and nearly(one, other):
         return reasons.NEARLY
     if given and len(without_lead(answer)) < len(key) and all(_found(word, key) for word in without_lead(answer)):
         return reasons.WORDS_FEWER
@@ -260,14 +260,14 @@ def _is_compass(words: Sequence[str]) -> bool:
 
 def _found(word: str, among: Sequence[str], *, lenient: bool = False) -> bool:
     """Whether a word is there, or one near it; ``lenient``: of four letters one may be another, beside other words."""
-    return any(word == other or _nearly(word, other) or (lenient and _one_other_letter(word, other)) for other in among)
+    return any(word == other or nearly(word, other) or (lenient and _one_other_letter(word, other)) for other in among)
 
 
 def _one_other_letter(one: str, other: str) -> bool:
     return len(one) == len(other) == 4 and one.isalpha() and distance(one, other, 1) is not None
 
 
-def _nearly(one: str, other: str) -> bool:
+def nearly(one: str, other: str) -> bool:
     """Whether two words are the same but for slips, or of one family."""
     if one == other:
         return True

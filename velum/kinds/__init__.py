@@ -11,6 +11,7 @@ from velum.kinds.choice import CHOICE
 from velum.kinds.gaps import GAPS
 from velum.kinds.joins import JOINS
 from velum.kinds.kind import AnswerBase, FieldBase, KeyBase, Kind, PromptBase
+from velum.kinds.long_text import LONG_TEXT
 from velum.kinds.order import ORDER
 from velum.kinds.pieces import PIECES
 from velum.kinds.tick_places import TICK_PLACES
@@ -26,7 +27,7 @@ def registry(*kinds: AnyKind) -> dict[str, AnyKind]:
     return by_name
 
 
-KINDS = registry(ANSWER_BOX, CHOICE, TICK_PLACES, PIECES, JOINS, ORDER, GAPS)
+KINDS = registry(ANSWER_BOX, CHOICE, TICK_PLACES, PIECES, JOINS, ORDER, GAPS, LONG_TEXT)
 
 
 def _all() -> dict[str, AnyKind]:

@@ -16,8 +16,9 @@ from server.worksheets.flows.edit import edit
 from server.worksheets.flows.find import find_worksheet
 from velum.document.edits import LayFixture
 from velum.fixtures.shape import Shape
-from velum.fixtures.text import Text, plain
+from velum.fixtures.text import Text
 from velum.geometry.box import Box
+from velum.rich_text import plain
 from velum.testing import papers
 
 ANSWER = Box(x=60, y=50, width=300, height=30)

@@ -8,8 +8,9 @@ from velum.document.tests.examples import a_document
 from velum.fixtures import Fixture
 from velum.fixtures.picture import Picture
 from velum.fixtures.shape import Shape
-from velum.fixtures.text import Text, plain
+from velum.fixtures.text import Text
 from velum.geometry.box import Box
+from velum.rich_text import plain
 
 BOX = Box(x=100, y=100, width=80, height=40)
 MIDDLE = Box(x=135, y=115, width=10, height=10)

@@ -28,6 +28,7 @@ WRITTEN = {
     "pieces": {"slot1": "ebb", "slot2": "Flood"},
     "joins": {"": "tern - nest; seal - rock"},
     "order": {"": "C A B"},
+    "long_text": {"": "broke the pane; biscuit tin"},
 }
 """What a teacher writes down for the parts of examples, where the words of the answer do not say it."""
 

@@ -9,7 +9,9 @@ from velum.kinds.written import Partly, Refused
 from velum.kinds.written_parts import PartRight
 from velum.mark import Verdict
 
-FIELD, KEY, _ = GAPS.example
+FIELD, _key, _ = GAPS.example
+assert _key
+KEY = _key
 SEA, TWICE = (part.id for part in FIELD.parts)
 
 

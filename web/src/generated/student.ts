@@ -358,6 +358,24 @@ export interface components {
                  * @constant
                  */
                 version: 1;
+            } | {
+                /**
+                 * Kind
+                 * @default long_text
+                 * @constant
+                 */
+                kind: "long_text";
+                /**
+                 * Paragraphs
+                 * @default []
+                 */
+                paragraphs: components["schemas"]["Paragraph"][];
+                /**
+                 * Version
+                 * @default 1
+                 * @constant
+                 */
+                version: 1;
             }) | null;
             /** Entry */
             entry: string;
@@ -486,6 +504,24 @@ export interface components {
                  * @default []
                  */
                 texts: string[][];
+                /**
+                 * Version
+                 * @default 1
+                 * @constant
+                 */
+                version: 1;
+            } | {
+                /**
+                 * Kind
+                 * @default long_text
+                 * @constant
+                 */
+                kind: "long_text";
+                /**
+                 * Paragraphs
+                 * @default []
+                 */
+                paragraphs: components["schemas"]["Paragraph"][];
                 /**
                  * Version
                  * @default 1
@@ -1150,6 +1186,24 @@ export interface components {
                  * @constant
                  */
                 version: 1;
+            } | {
+                /**
+                 * Kind
+                 * @default long_text
+                 * @constant
+                 */
+                kind: "long_text";
+                /**
+                 * Paragraphs
+                 * @default []
+                 */
+                paragraphs: components["schemas"]["Paragraph"][];
+                /**
+                 * Version
+                 * @default 1
+                 * @constant
+                 */
+                version: 1;
             }) | null;
             /** Entry */
             entry: string;
@@ -1467,6 +1521,44 @@ export interface components {
                 parts: components["schemas"]["PartPrompt"][];
                 /** Passage */
                 passage: components["schemas"]["Stretch"][];
+                /**
+                 * @default {
+                 *       "border": "thin",
+                 *       "fill": "film",
+                 *       "see_through": true,
+                 *       "size": null,
+                 *       "colour": null,
+                 *       "align": "start"
+                 *     }
+                 */
+                style: components["schemas"]["Style"];
+            } | {
+                box: components["schemas"]["Box"];
+                /** Formatted */
+                formatted: boolean;
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default long_text
+                 * @constant
+                 */
+                kind: "long_text";
+                /** Least Words */
+                least_words?: number | null;
+                /** Most Words */
+                most_words?: number | null;
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /** Page */
+                page: string;
+                /** Parts */
+                parts: components["schemas"]["PartPrompt"][];
+                /** Spelling */
+                spelling: string;
                 /**
                  * @default {
                  *       "border": "thin",

@@ -746,6 +746,24 @@ export interface components {
                  * @constant
                  */
                 version: 1;
+            } | {
+                /**
+                 * Kind
+                 * @default long_text
+                 * @constant
+                 */
+                kind: "long_text";
+                /**
+                 * Paragraphs
+                 * @default []
+                 */
+                paragraphs: components["schemas"]["Paragraph"][];
+                /**
+                 * Version
+                 * @default 1
+                 * @constant
+                 */
+                version: 1;
             }) | null;
             /** Field Id */
             field_id: string;
@@ -1329,6 +1347,58 @@ export interface components {
                     [key: string]: components["schemas"]["Settled"];
                 };
                 style?: components["schemas"]["Style"] | null;
+            } | {
+                box: components["schemas"]["Box"];
+                /**
+                 * Formatted
+                 * @default true
+                 */
+                formatted: boolean;
+                /**
+                 * Hint
+                 * @default
+                 */
+                hint: string;
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default long_text
+                 * @constant
+                 */
+                kind: "long_text";
+                /** Least Words */
+                least_words?: number | null;
+                /**
+                 * Locked
+                 * @default false
+                 */
+                locked: boolean;
+                /** Most Words */
+                most_words?: number | null;
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /**
+                 * Number
+                 * @default
+                 */
+                number: string;
+                /** Page */
+                page: string;
+                /**
+                 * Points
+                 * @default 1
+                 */
+                points: number;
+                /**
+                 * Spelling
+                 * @default
+                 */
+                spelling: string;
+                style?: components["schemas"]["Style"] | null;
             };
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -1884,6 +1954,58 @@ export interface components {
                     [key: string]: components["schemas"]["Settled"];
                 };
                 style?: components["schemas"]["Style"] | null;
+            } | {
+                box: components["schemas"]["Box"];
+                /**
+                 * Formatted
+                 * @default true
+                 */
+                formatted: boolean;
+                /**
+                 * Hint
+                 * @default
+                 */
+                hint: string;
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default long_text
+                 * @constant
+                 */
+                kind: "long_text";
+                /** Least Words */
+                least_words?: number | null;
+                /**
+                 * Locked
+                 * @default false
+                 */
+                locked: boolean;
+                /** Most Words */
+                most_words?: number | null;
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /**
+                 * Number
+                 * @default
+                 */
+                number: string;
+                /** Page */
+                page: string;
+                /**
+                 * Points
+                 * @default 1
+                 */
+                points: number;
+                /**
+                 * Spelling
+                 * @default
+                 */
+                spelling: string;
+                style?: components["schemas"]["Style"] | null;
             })[];
             /**
              * Fixtures
@@ -1981,6 +2103,30 @@ export interface components {
                     kind: "gaps";
                     /** Right */
                     right: components["schemas"]["PartRight"][];
+                } | {
+                    /**
+                     * All Or Nothing
+                     * @default false
+                     */
+                    all_or_nothing: boolean;
+                    /** Enough */
+                    enough?: number | null;
+                    /**
+                     * Kind
+                     * @default long_text
+                     * @constant
+                     */
+                    kind: "long_text";
+                    /**
+                     * Never
+                     * @default []
+                     */
+                    never: string[];
+                    /**
+                     * Wanted
+                     * @default []
+                     */
+                    wanted: components["schemas"]["Wanted"][];
                 };
             };
             /** Pages */
@@ -2625,6 +2771,30 @@ export interface components {
                 kind: "gaps";
                 /** Right */
                 right: components["schemas"]["PartRight"][];
+            } | {
+                /**
+                 * All Or Nothing
+                 * @default false
+                 */
+                all_or_nothing: boolean;
+                /** Enough */
+                enough?: number | null;
+                /**
+                 * Kind
+                 * @default long_text
+                 * @constant
+                 */
+                kind: "long_text";
+                /**
+                 * Never
+                 * @default []
+                 */
+                never: string[];
+                /**
+                 * Wanted
+                 * @default []
+                 */
+                wanted: components["schemas"]["Wanted"][];
             }) | null;
             /** Number */
             number: string;
@@ -3443,6 +3613,58 @@ export interface components {
                     [key: string]: components["schemas"]["Settled"];
                 };
                 style?: components["schemas"]["Style"] | null;
+            } | {
+                box: components["schemas"]["Box"];
+                /**
+                 * Formatted
+                 * @default true
+                 */
+                formatted: boolean;
+                /**
+                 * Hint
+                 * @default
+                 */
+                hint: string;
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default long_text
+                 * @constant
+                 */
+                kind: "long_text";
+                /** Least Words */
+                least_words?: number | null;
+                /**
+                 * Locked
+                 * @default false
+                 */
+                locked: boolean;
+                /** Most Words */
+                most_words?: number | null;
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /**
+                 * Number
+                 * @default
+                 */
+                number: string;
+                /** Page */
+                page: string;
+                /**
+                 * Points
+                 * @default 1
+                 */
+                points: number;
+                /**
+                 * Spelling
+                 * @default
+                 */
+                spelling: string;
+                style?: components["schemas"]["Style"] | null;
             };
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -3915,6 +4137,58 @@ export interface components {
                 settled: {
                     [key: string]: components["schemas"]["Settled"];
                 };
+                style?: components["schemas"]["Style"] | null;
+            } | {
+                box: components["schemas"]["Box"];
+                /**
+                 * Formatted
+                 * @default true
+                 */
+                formatted: boolean;
+                /**
+                 * Hint
+                 * @default
+                 */
+                hint: string;
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default long_text
+                 * @constant
+                 */
+                kind: "long_text";
+                /** Least Words */
+                least_words?: number | null;
+                /**
+                 * Locked
+                 * @default false
+                 */
+                locked: boolean;
+                /** Most Words */
+                most_words?: number | null;
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /**
+                 * Number
+                 * @default
+                 */
+                number: string;
+                /** Page */
+                page: string;
+                /**
+                 * Points
+                 * @default 1
+                 */
+                points: number;
+                /**
+                 * Spelling
+                 * @default
+                 */
+                spelling: string;
                 style?: components["schemas"]["Style"] | null;
             };
             source: components["schemas"]["Box"];
@@ -4483,6 +4757,58 @@ export interface components {
                     [key: string]: components["schemas"]["Settled"];
                 };
                 style?: components["schemas"]["Style"] | null;
+            } | {
+                box: components["schemas"]["Box"];
+                /**
+                 * Formatted
+                 * @default true
+                 */
+                formatted: boolean;
+                /**
+                 * Hint
+                 * @default
+                 */
+                hint: string;
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default long_text
+                 * @constant
+                 */
+                kind: "long_text";
+                /** Least Words */
+                least_words?: number | null;
+                /**
+                 * Locked
+                 * @default false
+                 */
+                locked: boolean;
+                /** Most Words */
+                most_words?: number | null;
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /**
+                 * Number
+                 * @default
+                 */
+                number: string;
+                /** Page */
+                page: string;
+                /**
+                 * Points
+                 * @default 1
+                 */
+                points: number;
+                /**
+                 * Spelling
+                 * @default
+                 */
+                spelling: string;
+                style?: components["schemas"]["Style"] | null;
             })[];
             /** Fixtures */
             fixtures: (components["schemas"]["Text"] | components["schemas"]["Line"] | components["schemas"]["Shape"] | components["schemas"]["Table"] | components["schemas"]["Grid"] | components["schemas"]["Picture"] | components["schemas"]["StudentName"])[];
@@ -4710,6 +5036,30 @@ export interface components {
                 kind: "gaps";
                 /** Right */
                 right: components["schemas"]["PartRight"][];
+            } | {
+                /**
+                 * All Or Nothing
+                 * @default false
+                 */
+                all_or_nothing: boolean;
+                /** Enough */
+                enough?: number | null;
+                /**
+                 * Kind
+                 * @default long_text
+                 * @constant
+                 */
+                kind: "long_text";
+                /**
+                 * Never
+                 * @default []
+                 */
+                never: string[];
+                /**
+                 * Wanted
+                 * @default []
+                 */
+                wanted: components["schemas"]["Wanted"][];
             }) | null;
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -5384,6 +5734,58 @@ export interface components {
                     [key: string]: components["schemas"]["Settled"];
                 };
                 style?: components["schemas"]["Style"] | null;
+            } | {
+                box: components["schemas"]["Box"];
+                /**
+                 * Formatted
+                 * @default true
+                 */
+                formatted: boolean;
+                /**
+                 * Hint
+                 * @default
+                 */
+                hint: string;
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default long_text
+                 * @constant
+                 */
+                kind: "long_text";
+                /** Least Words */
+                least_words?: number | null;
+                /**
+                 * Locked
+                 * @default false
+                 */
+                locked: boolean;
+                /** Most Words */
+                most_words?: number | null;
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /**
+                 * Number
+                 * @default
+                 */
+                number: string;
+                /** Page */
+                page: string;
+                /**
+                 * Points
+                 * @default 1
+                 */
+                points: number;
+                /**
+                 * Spelling
+                 * @default
+                 */
+                spelling: string;
+                style?: components["schemas"]["Style"] | null;
             })[];
             /** Fixtures */
             fixtures: (components["schemas"]["Text"] | components["schemas"]["Line"] | components["schemas"]["Shape"] | components["schemas"]["Table"] | components["schemas"]["Grid"] | components["schemas"]["Picture"] | components["schemas"]["StudentName"])[];
@@ -5675,6 +6077,14 @@ export interface components {
          * @enum {string}
          */
         Verdict: "right" | "partly" | "wrong" | "blank" | "teacher";
+        /**
+         * Wanted
+         * @description Something that has to be in the text, in one of several phrases.
+         */
+        Wanted: {
+            /** Phrases */
+            phrases: string[];
+        };
         /**
          * Within
          * @description As near as an amount, or a percentage of the right number.

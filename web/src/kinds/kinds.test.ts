@@ -46,6 +46,21 @@ const EXAMPLES: {
     blank: { kind: "joins", version: 1, lines: [] },
     words: "1 – B",
   },
+  long_text: {
+    answer: () => ({
+      kind: "long_text",
+      version: 1,
+      paragraphs: [
+        {
+          style: "body",
+          align: "left",
+          runs: [{ text: "No boat came.", bold: false, italic: false, underline: false, colour: null }],
+        },
+      ],
+    }),
+    blank: { kind: "long_text", version: 1, paragraphs: [] },
+    words: "No boat came.",
+  },
   order: {
     answer: ({ steps }) => ({ kind: "order", version: 1, sequence: steps.map(({ id }) => id).reverse() }),
     blank: { kind: "order", version: 1, sequence: [] },

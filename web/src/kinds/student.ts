@@ -98,6 +98,7 @@ export const KINDS = new Registry<{ [K in Kind]: StudentKind<K> }>({
   choice: async () => (await import("./choice/student")).choice,
   gaps: async () => (await import("./gaps/student")).gaps,
   joins: async () => (await import("./joins/student")).joins,
+  long_text: async () => (await import("./long_text/student")).longText,
   order: async () => (await import("./order/student")).order,
   pieces: async () => (await import("./pieces/student")).pieces,
   tick_places: async () => (await import("./tick_places/student")).tickPlaces,

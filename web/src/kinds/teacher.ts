@@ -177,6 +177,7 @@ export const KINDS = new Registry<{ [K in Kind]: TeacherKind<K> }>({
   choice: async () => (await import("./choice/teacher")).choice,
   gaps: async () => (await import("./gaps/teacher")).gaps,
   joins: async () => (await import("./joins/teacher")).joins,
+  long_text: async () => (await import("./long_text/teacher")).longText,
   order: async () => (await import("./order/teacher")).order,
   pieces: async () => (await import("./pieces/teacher")).pieces,
   tick_places: async () => (await import("./tick_places/teacher")).tickPlaces,

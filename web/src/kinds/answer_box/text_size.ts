@@ -21,6 +21,9 @@ const SHARE = 0.62;
 const MARGIN = 5;
 const LEADING = 1.4;
 
+/** Points of what is written at length, in a hand's size. */
+export const handPoints = (style: Style): number => style.size ?? HAND;
+
 /** Points of what is written in a box. `width` measures text in ems. */
 export function textPoints({ text, box, lines, style }: Written, width = widthOf): number {
   if (style.size != null) return style.size;

@@ -1,0 +1,16 @@
+import type { StudentKind } from "../student";
+import Aid from "./Aid.svelte";
+import Answering from "./Answering.svelte";
+import Shown from "./Shown.svelte";
+import { lettersOf } from "./words";
+
+export const longText: StudentKind<"long_text"> = {
+  label: "Long text",
+  clear: false,
+  isBlank: (answer) => !answer || !lettersOf(answer.paragraphs).trim(),
+  inWords: (answer) => lettersOf(answer.paragraphs),
+  Answering,
+  Shown,
+  Aid,
+  aids: () => true,
+};
