@@ -9,6 +9,7 @@ from velum.kinds.answer_box import ANSWER_BOX
 from velum.kinds.by_kind import ByKind
 from velum.kinds.choice import CHOICE
 from velum.kinds.gaps import GAPS
+from velum.kinds.ink import INK
 from velum.kinds.joins import JOINS
 from velum.kinds.kind import AnswerBase, FieldBase, KeyBase, Kind, PromptBase
 from velum.kinds.long_text import LONG_TEXT
@@ -27,7 +28,7 @@ def registry(*kinds: AnyKind) -> dict[str, AnyKind]:
     return by_name
 
 
-KINDS = registry(ANSWER_BOX, CHOICE, TICK_PLACES, PIECES, JOINS, ORDER, GAPS, LONG_TEXT)
+KINDS = registry(ANSWER_BOX, CHOICE, TICK_PLACES, PIECES, JOINS, ORDER, GAPS, LONG_TEXT, INK)
 
 
 def _all() -> dict[str, AnyKind]:

@@ -376,6 +376,51 @@ export interface components {
                  * @constant
                  */
                 version: 1;
+            } | {
+                /**
+                 * Colour
+                 * @default ink
+                 * @enum {string}
+                 */
+                colour: "ink" | "blue" | "orange" | "green";
+                /**
+                 * Kind
+                 * @default ink
+                 * @constant
+                 */
+                kind: "ink";
+                /**
+                 * Path
+                 * @default
+                 */
+                path: string;
+                /**
+                 * Pressure
+                 * @default
+                 */
+                pressure: string;
+                /**
+                 * Text
+                 * @default
+                 */
+                text: string;
+                /**
+                 * Tool
+                 * @default pen
+                 * @enum {string}
+                 */
+                tool: "pen" | "highlighter" | "note";
+                /**
+                 * Version
+                 * @default 1
+                 * @constant
+                 */
+                version: 1;
+                /**
+                 * Width
+                 * @default 1.5
+                 */
+                width: number;
             }) | null;
             /** Entry */
             entry: string;
@@ -528,6 +573,24 @@ export interface components {
                  * @constant
                  */
                 version: 1;
+            } | {
+                /**
+                 * Kind
+                 * @default ink
+                 * @constant
+                 */
+                kind: "ink";
+                /**
+                 * Strokes
+                 * @default []
+                 */
+                strokes: components["schemas"]["Drawn"][];
+                /**
+                 * Version
+                 * @default 1
+                 * @constant
+                 */
+                version: 1;
             }) | null;
             /** Field Id */
             field_id: string;
@@ -605,6 +668,15 @@ export interface components {
             x: number;
             /** Y */
             y: number;
+        };
+        /**
+         * Drawn
+         * @description A stroke and its name.
+         */
+        Drawn: {
+            /** Id */
+            id: string;
+            stroke: components["schemas"]["Stroke"];
         };
         /**
          * ErrorOut
@@ -780,7 +852,7 @@ export interface components {
              *       "dash": "solid"
              *     }
              */
-            stroke: components["schemas"]["Stroke"];
+            stroke: components["schemas"]["velum__fixtures__fixture__Stroke"];
         };
         /**
          * Move
@@ -1204,6 +1276,51 @@ export interface components {
                  * @constant
                  */
                 version: 1;
+            } | {
+                /**
+                 * Colour
+                 * @default ink
+                 * @enum {string}
+                 */
+                colour: "ink" | "blue" | "orange" | "green";
+                /**
+                 * Kind
+                 * @default ink
+                 * @constant
+                 */
+                kind: "ink";
+                /**
+                 * Path
+                 * @default
+                 */
+                path: string;
+                /**
+                 * Pressure
+                 * @default
+                 */
+                pressure: string;
+                /**
+                 * Text
+                 * @default
+                 */
+                text: string;
+                /**
+                 * Tool
+                 * @default pen
+                 * @enum {string}
+                 */
+                tool: "pen" | "highlighter" | "note";
+                /**
+                 * Version
+                 * @default 1
+                 * @constant
+                 */
+                version: 1;
+                /**
+                 * Width
+                 * @default 1.5
+                 */
+                width: number;
             }) | null;
             /** Entry */
             entry: string;
@@ -1242,7 +1359,7 @@ export interface components {
              *       "dash": "solid"
              *     }
              */
-            stroke: components["schemas"]["Stroke"] | null;
+            stroke: components["schemas"]["velum__fixtures__fixture__Stroke"] | null;
         };
         /**
          * Sheet
@@ -1570,6 +1687,38 @@ export interface components {
                  *     }
                  */
                 style: components["schemas"]["Style"];
+            } | {
+                box: components["schemas"]["Box"];
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default ink
+                 * @constant
+                 */
+                kind: "ink";
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /** Page */
+                page: string;
+                /** Parts */
+                parts: components["schemas"]["PartPrompt"][];
+                /**
+                 * @default {
+                 *       "border": "thin",
+                 *       "fill": "film",
+                 *       "see_through": true,
+                 *       "size": null,
+                 *       "colour": null,
+                 *       "align": "start"
+                 *     }
+                 */
+                style: components["schemas"]["Style"];
+                /** Whole Page */
+                whole_page: boolean;
             })[];
             /** Title */
             title: string;
@@ -1681,23 +1830,51 @@ export interface components {
         };
         /**
          * Stroke
-         * @description A drawn line; its width in points.
+         * @description A stroke, or a note that is typed where its path begins. Neither a path nor words: it was taken away.
          */
         Stroke: {
             /**
              * Colour
-             * @default #16324a
-             */
-            colour: string;
-            /**
-             * Dash
-             * @default solid
+             * @default ink
              * @enum {string}
              */
-            dash: "solid" | "dashed" | "dotted";
+            colour: "ink" | "blue" | "orange" | "green";
+            /**
+             * Kind
+             * @default ink
+             * @constant
+             */
+            kind: "ink";
+            /**
+             * Path
+             * @default
+             */
+            path: string;
+            /**
+             * Pressure
+             * @default
+             */
+            pressure: string;
+            /**
+             * Text
+             * @default
+             */
+            text: string;
+            /**
+             * Tool
+             * @default pen
+             * @enum {string}
+             */
+            tool: "pen" | "highlighter" | "note";
+            /**
+             * Version
+             * @default 1
+             * @constant
+             */
+            version: 1;
             /**
              * Width
-             * @default 1
+             * @default 1.5
              */
             width: number;
         };
@@ -1813,7 +1990,7 @@ export interface components {
              *       "dash": "solid"
              *     }
              */
-            stroke: components["schemas"]["Stroke"];
+            stroke: components["schemas"]["velum__fixtures__fixture__Stroke"];
         };
         /** Text */
         Text: {
@@ -1872,6 +2049,78 @@ export interface components {
              * @default []
              */
             path: (string | number)[];
+        };
+        /**
+         * Stroke
+         * @description A drawn line; its width in points.
+         */
+        velum__fixtures__fixture__Stroke: {
+            /**
+             * Colour
+             * @default #16324a
+             */
+            colour: string;
+            /**
+             * Dash
+             * @default solid
+             * @enum {string}
+             */
+            dash: "solid" | "dashed" | "dotted";
+            /**
+             * Width
+             * @default 1
+             */
+            width: number;
+        };
+        /**
+         * Stroke
+         * @description A stroke, or a note that is typed where its path begins. Neither a path nor words: it was taken away.
+         */
+        velum__kinds__ink__Stroke: {
+            /**
+             * Colour
+             * @default ink
+             * @enum {string}
+             */
+            colour: "ink" | "blue" | "orange" | "green";
+            /**
+             * Kind
+             * @default ink
+             * @constant
+             */
+            kind: "ink";
+            /**
+             * Path
+             * @default
+             */
+            path: string;
+            /**
+             * Pressure
+             * @default
+             */
+            pressure: string;
+            /**
+             * Text
+             * @default
+             */
+            text: string;
+            /**
+             * Tool
+             * @default pen
+             * @enum {string}
+             */
+            tool: "pen" | "highlighter" | "note";
+            /**
+             * Version
+             * @default 1
+             * @constant
+             */
+            version: 1;
+            /**
+             * Width
+             * @default 1.5
+             */
+            width: number;
         };
         /**
          * Verdict

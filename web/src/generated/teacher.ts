@@ -764,6 +764,24 @@ export interface components {
                  * @constant
                  */
                 version: 1;
+            } | {
+                /**
+                 * Kind
+                 * @default ink
+                 * @constant
+                 */
+                kind: "ink";
+                /**
+                 * Strokes
+                 * @default []
+                 */
+                strokes: components["schemas"]["Drawn"][];
+                /**
+                 * Version
+                 * @default 1
+                 * @constant
+                 */
+                version: 1;
             }) | null;
             /** Field Id */
             field_id: string;
@@ -1399,6 +1417,49 @@ export interface components {
                  */
                 spelling: string;
                 style?: components["schemas"]["Style"] | null;
+            } | {
+                box: components["schemas"]["Box"];
+                /**
+                 * Hint
+                 * @default
+                 */
+                hint: string;
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default ink
+                 * @constant
+                 */
+                kind: "ink";
+                /**
+                 * Locked
+                 * @default false
+                 */
+                locked: boolean;
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /**
+                 * Number
+                 * @default
+                 */
+                number: string;
+                /** Page */
+                page: string;
+                /**
+                 * Points
+                 * @default 1
+                 */
+                points: number;
+                style?: components["schemas"]["Style"] | null;
+                /**
+                 * Whole Page
+                 * @default false
+                 */
+                whole_page: boolean;
             };
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -2006,6 +2067,49 @@ export interface components {
                  */
                 spelling: string;
                 style?: components["schemas"]["Style"] | null;
+            } | {
+                box: components["schemas"]["Box"];
+                /**
+                 * Hint
+                 * @default
+                 */
+                hint: string;
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default ink
+                 * @constant
+                 */
+                kind: "ink";
+                /**
+                 * Locked
+                 * @default false
+                 */
+                locked: boolean;
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /**
+                 * Number
+                 * @default
+                 */
+                number: string;
+                /** Page */
+                page: string;
+                /**
+                 * Points
+                 * @default 1
+                 */
+                points: number;
+                style?: components["schemas"]["Style"] | null;
+                /**
+                 * Whole Page
+                 * @default false
+                 */
+                whole_page: boolean;
             })[];
             /**
              * Fixtures
@@ -2191,6 +2295,15 @@ export interface components {
             number: string;
             /** Words */
             words: string;
+        };
+        /**
+         * Drawn
+         * @description A stroke and its name.
+         */
+        Drawn: {
+            /** Id */
+            id: string;
+            stroke: components["schemas"]["velum__kinds__ink__Stroke"];
         };
         /**
          * EditsIn
@@ -2657,7 +2770,7 @@ export interface components {
              *       "dash": "solid"
              *     }
              */
-            stroke: components["schemas"]["Stroke"];
+            stroke: components["schemas"]["velum__fixtures__fixture__Stroke"];
         };
         /**
          * MarkOut
@@ -3665,6 +3778,49 @@ export interface components {
                  */
                 spelling: string;
                 style?: components["schemas"]["Style"] | null;
+            } | {
+                box: components["schemas"]["Box"];
+                /**
+                 * Hint
+                 * @default
+                 */
+                hint: string;
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default ink
+                 * @constant
+                 */
+                kind: "ink";
+                /**
+                 * Locked
+                 * @default false
+                 */
+                locked: boolean;
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /**
+                 * Number
+                 * @default
+                 */
+                number: string;
+                /** Page */
+                page: string;
+                /**
+                 * Points
+                 * @default 1
+                 */
+                points: number;
+                style?: components["schemas"]["Style"] | null;
+                /**
+                 * Whole Page
+                 * @default false
+                 */
+                whole_page: boolean;
             };
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -4190,6 +4346,49 @@ export interface components {
                  */
                 spelling: string;
                 style?: components["schemas"]["Style"] | null;
+            } | {
+                box: components["schemas"]["Box"];
+                /**
+                 * Hint
+                 * @default
+                 */
+                hint: string;
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default ink
+                 * @constant
+                 */
+                kind: "ink";
+                /**
+                 * Locked
+                 * @default false
+                 */
+                locked: boolean;
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /**
+                 * Number
+                 * @default
+                 */
+                number: string;
+                /** Page */
+                page: string;
+                /**
+                 * Points
+                 * @default 1
+                 */
+                points: number;
+                style?: components["schemas"]["Style"] | null;
+                /**
+                 * Whole Page
+                 * @default false
+                 */
+                whole_page: boolean;
             };
             source: components["schemas"]["Box"];
         };
@@ -4809,6 +5008,49 @@ export interface components {
                  */
                 spelling: string;
                 style?: components["schemas"]["Style"] | null;
+            } | {
+                box: components["schemas"]["Box"];
+                /**
+                 * Hint
+                 * @default
+                 */
+                hint: string;
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default ink
+                 * @constant
+                 */
+                kind: "ink";
+                /**
+                 * Locked
+                 * @default false
+                 */
+                locked: boolean;
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /**
+                 * Number
+                 * @default
+                 */
+                number: string;
+                /** Page */
+                page: string;
+                /**
+                 * Points
+                 * @default 1
+                 */
+                points: number;
+                style?: components["schemas"]["Style"] | null;
+                /**
+                 * Whole Page
+                 * @default false
+                 */
+                whole_page: boolean;
             })[];
             /** Fixtures */
             fixtures: (components["schemas"]["Text"] | components["schemas"]["Line"] | components["schemas"]["Shape"] | components["schemas"]["Table"] | components["schemas"]["Grid"] | components["schemas"]["Picture"] | components["schemas"]["StudentName"])[];
@@ -5155,7 +5397,7 @@ export interface components {
              *       "dash": "solid"
              *     }
              */
-            stroke: components["schemas"]["Stroke"] | null;
+            stroke: components["schemas"]["velum__fixtures__fixture__Stroke"] | null;
         };
         /**
          * Shown
@@ -5786,6 +6028,49 @@ export interface components {
                  */
                 spelling: string;
                 style?: components["schemas"]["Style"] | null;
+            } | {
+                box: components["schemas"]["Box"];
+                /**
+                 * Hint
+                 * @default
+                 */
+                hint: string;
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default ink
+                 * @constant
+                 */
+                kind: "ink";
+                /**
+                 * Locked
+                 * @default false
+                 */
+                locked: boolean;
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /**
+                 * Number
+                 * @default
+                 */
+                number: string;
+                /** Page */
+                page: string;
+                /**
+                 * Points
+                 * @default 1
+                 */
+                points: number;
+                style?: components["schemas"]["Style"] | null;
+                /**
+                 * Whole Page
+                 * @default false
+                 */
+                whole_page: boolean;
             })[];
             /** Fixtures */
             fixtures: (components["schemas"]["Text"] | components["schemas"]["Line"] | components["schemas"]["Shape"] | components["schemas"]["Table"] | components["schemas"]["Grid"] | components["schemas"]["Picture"] | components["schemas"]["StudentName"])[];
@@ -5963,7 +6248,7 @@ export interface components {
              *       "dash": "solid"
              *     }
              */
-            stroke: components["schemas"]["Stroke"];
+            stroke: components["schemas"]["velum__fixtures__fixture__Stroke"];
         };
         /** Text */
         Text: {
@@ -6070,6 +6355,78 @@ export interface components {
             op: "turn_page";
             /** Page Id */
             page_id: string;
+        };
+        /**
+         * Stroke
+         * @description A drawn line; its width in points.
+         */
+        velum__fixtures__fixture__Stroke: {
+            /**
+             * Colour
+             * @default #16324a
+             */
+            colour: string;
+            /**
+             * Dash
+             * @default solid
+             * @enum {string}
+             */
+            dash: "solid" | "dashed" | "dotted";
+            /**
+             * Width
+             * @default 1
+             */
+            width: number;
+        };
+        /**
+         * Stroke
+         * @description A stroke, or a note that is typed where its path begins. Neither a path nor words: it was taken away.
+         */
+        velum__kinds__ink__Stroke: {
+            /**
+             * Colour
+             * @default ink
+             * @enum {string}
+             */
+            colour: "ink" | "blue" | "orange" | "green";
+            /**
+             * Kind
+             * @default ink
+             * @constant
+             */
+            kind: "ink";
+            /**
+             * Path
+             * @default
+             */
+            path: string;
+            /**
+             * Pressure
+             * @default
+             */
+            pressure: string;
+            /**
+             * Text
+             * @default
+             */
+            text: string;
+            /**
+             * Tool
+             * @default pen
+             * @enum {string}
+             */
+            tool: "pen" | "highlighter" | "note";
+            /**
+             * Version
+             * @default 1
+             * @constant
+             */
+            version: 1;
+            /**
+             * Width
+             * @default 1.5
+             */
+            width: number;
         };
         /**
          * Verdict

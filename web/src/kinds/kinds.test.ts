@@ -3,6 +3,7 @@
 import { expect, test } from "vitest";
 import type { Answer, Prompt } from "../api/student";
 import { KINDS as STUDENT, type StudentKind } from "./student";
+import { NOTHING } from "./ink/strokes";
 import { USUAL } from "./look";
 import { KINDS as TEACHER, type FieldOf, type TeacherKind } from "./teacher";
 
@@ -36,6 +37,18 @@ const EXAMPLES: {
     answer: ({ gaps }) => ({ kind: "gaps", version: 1, texts: gaps.map(({ id }) => [id, "sea"]) }),
     blank: { kind: "gaps", version: 1, texts: [] },
     words: "sea",
+  },
+  ink: {
+    answer: () => ({
+      kind: "ink",
+      version: 1,
+      strokes: [
+        { id: "note0001", stroke: { ...NOTHING, tool: "note", path: "m1 1", text: "the wave" } },
+        { id: "line0001", stroke: { ...NOTHING, path: "m1 1l2 2" } },
+      ],
+    }),
+    blank: { kind: "ink", version: 1, strokes: [] },
+    words: "1 stroke; the wave",
   },
   joins: {
     answer: ({ dots }) => ({

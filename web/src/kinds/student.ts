@@ -97,10 +97,11 @@ export const KINDS = new Registry<{ [K in Kind]: StudentKind<K> }>({
   answer_box: async () => (await import("./answer_box/student")).answerBox,
   choice: async () => (await import("./choice/student")).choice,
   gaps: async () => (await import("./gaps/student")).gaps,
-  joins: async () => (await import("./joins/student")).joins,
   long_text: async () => (await import("./long_text/student")).longText,
-  order: async () => (await import("./order/student")).order,
+  ink: async () => (await import("./ink/student")).ink,
   pieces: async () => (await import("./pieces/student")).pieces,
+  joins: async () => (await import("./joins/student")).joins,
+  order: async () => (await import("./order/student")).order,
   tick_places: async () => (await import("./tick_places/student")).tickPlaces,
 });
 

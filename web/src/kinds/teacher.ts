@@ -1,4 +1,4 @@
-// The field kinds as a teacher meets them: an explicit list. svelte-check fails while one is missing. A screen loads those
+// The field kinds as a teacher meets them: an explicit list, in the order in which they are offered. svelte-check fails while one is missing. A screen loads those
 // that it has; the editor all, since any may be laid.
 
 import type { Component } from "svelte";
@@ -176,10 +176,11 @@ export const KINDS = new Registry<{ [K in Kind]: TeacherKind<K> }>({
   answer_box: async () => (await import("./answer_box/teacher")).answerBox,
   choice: async () => (await import("./choice/teacher")).choice,
   gaps: async () => (await import("./gaps/teacher")).gaps,
-  joins: async () => (await import("./joins/teacher")).joins,
   long_text: async () => (await import("./long_text/teacher")).longText,
-  order: async () => (await import("./order/teacher")).order,
+  ink: async () => (await import("./ink/teacher")).ink,
   pieces: async () => (await import("./pieces/teacher")).pieces,
+  joins: async () => (await import("./joins/teacher")).joins,
+  order: async () => (await import("./order/teacher")).order,
   tick_places: async () => (await import("./tick_places/teacher")).tickPlaces,
 });
 

@@ -15,11 +15,11 @@
 <div class="flex min-h-0 flex-wrap content-start gap-x-4 gap-y-3 overflow-y-auto p-0.5" data-drawer>
   <section aria-label="Lay on the film">
     <h2 class="quiet mb-1 font-sans text-xs font-semibold">Answer with</h2>
-    <div class="flex flex-wrap gap-1.5">
+    <div class="flex flex-wrap gap-1">
       {#each KINDS.names as kind (kind)}
         {@const { label, Icon } = KINDS.get(kind)}
         <button
-          class="flex min-h-14 w-24 flex-col justify-between gap-1 rounded-lg p-1.5 text-start text-xs font-semibold {editing
+          class="flex min-h-14 w-[2.875rem] flex-col justify-between gap-0.5 rounded-md p-0.5 text-center text-[0.7rem] leading-tight font-semibold {editing
             .hand.tool === kind
             ? 'bg-base-100 outline-2 outline-accent'
             : 'bg-base-100/70'}"
