@@ -69,6 +69,14 @@ class OnTheSheet(Journey):
         expect(page.get_by_text("Handed in")).to_be_visible()
         marks = StoredMark.objects.filter(copy__handout=self.handed, field_id="passage1")
         self.assertEqual(dict(marks.values_list("part", "verdict")), {self.sea: "right", self.twice: "wrong"})
+        review = self.teacher_browser().new_page()
+        review.goto(f"/copies/{sheet.copy_id}/")
+        review.get_by_role("button", name="Question 2: once, not right").click()
+        slip = review.locator(".slip")
+        expect(slip.get_by_role("heading", name="Question 2")).to_be_visible()
+        expect(slip).to_contain_text("twice")
+        expect(slip).not_to_contain_text("Ocean")
+        self.assert_accessible(review)
 
     def test_words_are_taken_from_the_bank(self) -> None:
         page = self.join().page

@@ -148,7 +148,9 @@ CONTENT_SECURITY_POLICY = {
         "script-src": [SELF],
         "style-src": [SELF],
         "font-src": [SELF],
-        "img-src": [SELF, "data:"],
+        # What a student has chosen or recorded is shown before the server has it.
+        "img-src": [SELF, "data:", "blob:"],
+        "media-src": [SELF, "blob:"],
         "connect-src": [SELF],
         "form-action": [SELF],
         "base-uri": [NONE],

@@ -3,6 +3,7 @@
 import uuid
 from datetime import datetime
 
+from django.conf import settings
 from ninja import Schema
 
 from server.copies.flows.answer import Outcome
@@ -59,6 +60,8 @@ class CopyOut(Schema):
     may_check: bool
     tries_allowed: int | None
     handed_in_at: datetime | None
+    stand_in_microphone: bool
+    """Whether there is one for devices that have none, as in the demo."""
     sheet: Sheet
     answers: list[SavedAnswer]
     checked: list[CheckedAnswer]
@@ -135,6 +138,7 @@ def copy_out(copy: Copy) -> CopyOut:
         may_check=copy.handout.may_check,
         tries_allowed=copy.handout.tries_allowed,
         handed_in_at=copy.handed_in_at,
+        stand_in_microphone=settings.DEMO,
         sheet=sheet_of(document),
         answers=[
             _saved(document, answer) for answer in in_order(copy.answers.all()) if document.field(answer.field_id)

@@ -14,7 +14,9 @@ from velum.kinds.joins import JOINS
 from velum.kinds.kind import AnswerBase, FieldBase, KeyBase, Kind, PromptBase
 from velum.kinds.long_text import LONG_TEXT
 from velum.kinds.order import ORDER
+from velum.kinds.picture_box import PICTURE_BOX
 from velum.kinds.pieces import PIECES
+from velum.kinds.sound_box import SOUND_BOX
 from velum.kinds.tick_places import TICK_PLACES
 
 AnyKind: TypeAlias = Kind[Any, Any, Any, Any]
@@ -28,7 +30,7 @@ def registry(*kinds: AnyKind) -> dict[str, AnyKind]:
     return by_name
 
 
-KINDS = registry(ANSWER_BOX, CHOICE, TICK_PLACES, PIECES, JOINS, ORDER, GAPS, LONG_TEXT, INK)
+KINDS = registry(ANSWER_BOX, CHOICE, TICK_PLACES, PIECES, JOINS, ORDER, GAPS, LONG_TEXT, INK, PICTURE_BOX, SOUND_BOX)
 
 
 def _all() -> dict[str, AnyKind]:

@@ -1,7 +1,7 @@
 """Ink: what students write and draw by hand, in an area or over a whole page. It waits for the teacher.
 
-Strokes are kept as SVG paths (https://www.w3.org/TR/SVG2/paths.html) in tenths of a point of their page, the first point
-as it is and each other one by its way from the one before: ``m1021 3010l3 4-2 5``. So they lie right at every size.
+Strokes are kept as SVG paths (https://www.w3.org/TR/SVG2/paths.html) in tenths of a point of their page, the first
+point as it is and each other one by its way from the one before: ``m1021 3010l3 4-2 5``.
 """
 
 import re

@@ -8,10 +8,12 @@
 
   interface Props {
     standIn: string | null;
+    /** Whether one photo is all that is wanted. */
+    one?: boolean;
     ontaken: (photos: File[]) => void;
     onclose: () => void;
   }
-  let { standIn, ontaken, onclose }: Props = $props();
+  let { standIn, one = false, ontaken, onclose }: Props = $props();
 
   let place = $state<HTMLDivElement>();
   let found = $state.raw<Camera[]>();
@@ -53,6 +55,7 @@
   async function take() {
     const file = place && (await taken(place, `Photo ${(count += 1)}.jpg`));
     if (!file) return;
+    if (one) return ontaken([file]);
     const thumb = await thumbOf(file);
     photos = [...photos, { file, thumb }]; // as they are now: the next photo may have been quicker
     announce(`Photo ${photos.length} taken`);
@@ -74,12 +77,12 @@
 </script>
 
 <Dialog
-  title="Take photos of your papers"
+  title={one ? "Take a picture" : "Take photos of your papers"}
   class="w-[min(56rem,96vw)]"
   unsaved={photos.length > 0 ? "The photos are not brought in yet." : ""}
   {onclose}
 >
-  <p class="quiet text-sm">The whole sheet in view, in good light. Velum straightens it.</p>
+  {#if !one}<p class="quiet text-sm">The whole sheet in view, in good light. Velum straightens it.</p>{/if}
   {#if found?.length === 0}
     <p class="mt-4 problem" role="alert">
       No camera was found, or this page may not use it. Allow it in the browser's settings, or take the photos
@@ -103,22 +106,26 @@
   {#if problem}<p class="mt-3 font-semibold text-warning" role="alert">{problem}</p>{/if}
   <div class="mt-4 flex flex-wrap items-end gap-3">
     <button class="btn btn-primary" disabled={!seeing} onclick={take}>Take a photo</button>
-    <ul class="flex min-w-0 flex-1 gap-2 overflow-x-auto p-1" aria-label="Photos">
-      {#each photos as { thumb }, i (i)}
-        <li>
-          <button
-            aria-label="Remove photo {i + 1}"
-            title="Remove this photo"
-            onclick={() => (photos = photos.filter((_, k) => k !== i))}
-          >
-            <img src={thumb} alt="" class="h-14 rounded-sm shadow" />
-          </button>
-        </li>
-      {/each}
-    </ul>
+    {#if !one}
+      <ul class="flex min-w-0 flex-1 gap-2 overflow-x-auto p-1" aria-label="Photos">
+        {#each photos as { thumb }, i (i)}
+          <li>
+            <button
+              aria-label="Remove photo {i + 1}"
+              title="Remove this photo"
+              onclick={() => (photos = photos.filter((_, k) => k !== i))}
+            >
+              <img src={thumb} alt="" class="h-14 rounded-sm shadow" />
+            </button>
+          </li>
+        {/each}
+      </ul>
+    {/if}
     <button class="btn btn-outline" onclick={onclose}>Cancel</button>
-    <button class="btn btn-primary" disabled={photos.length === 0} onclick={bringIn}>
-      {plural(photos.length, ["Bring in # photo", "Bring in # photos"])}
-    </button>
+    {#if !one}
+      <button class="btn btn-primary" disabled={photos.length === 0} onclick={bringIn}>
+        {plural(photos.length, ["Bring in # photo", "Bring in # photos"])}
+      </button>
+    {/if}
   </div>
 </Dialog>

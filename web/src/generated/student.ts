@@ -421,6 +421,67 @@ export interface components {
                  * @default 1.5
                  */
                 width: number;
+            } | {
+                /**
+                 * Kind
+                 * @default picture_box
+                 * @constant
+                 */
+                kind: "picture_box";
+                /**
+                 * Labels
+                 * @default []
+                 */
+                labels: components["schemas"]["Label"][];
+                /** Picture */
+                picture?: string | null;
+                /**
+                 * Says
+                 * @default
+                 */
+                says: string;
+                /**
+                 * Turn
+                 * @default 0
+                 * @enum {integer}
+                 */
+                turn: 0 | 90 | 180 | 270;
+                /**
+                 * Version
+                 * @default 1
+                 * @constant
+                 */
+                version: 1;
+                /**
+                 * X
+                 * @default 0.5
+                 */
+                x: number;
+                /**
+                 * Y
+                 * @default 0.5
+                 */
+                y: number;
+                /**
+                 * Zoom
+                 * @default 1
+                 */
+                zoom: number;
+            } | {
+                /**
+                 * Kind
+                 * @default sound_box
+                 * @constant
+                 */
+                kind: "sound_box";
+                /** Sound */
+                sound?: string | null;
+                /**
+                 * Version
+                 * @default 1
+                 * @constant
+                 */
+                version: 1;
             }) | null;
             /** Entry */
             entry: string;
@@ -591,6 +652,67 @@ export interface components {
                  * @constant
                  */
                 version: 1;
+            } | {
+                /**
+                 * Kind
+                 * @default picture_box
+                 * @constant
+                 */
+                kind: "picture_box";
+                /**
+                 * Labels
+                 * @default []
+                 */
+                labels: components["schemas"]["Label"][];
+                /** Picture */
+                picture?: string | null;
+                /**
+                 * Says
+                 * @default
+                 */
+                says: string;
+                /**
+                 * Turn
+                 * @default 0
+                 * @enum {integer}
+                 */
+                turn: 0 | 90 | 180 | 270;
+                /**
+                 * Version
+                 * @default 1
+                 * @constant
+                 */
+                version: 1;
+                /**
+                 * X
+                 * @default 0.5
+                 */
+                x: number;
+                /**
+                 * Y
+                 * @default 0.5
+                 */
+                y: number;
+                /**
+                 * Zoom
+                 * @default 1
+                 */
+                zoom: number;
+            } | {
+                /**
+                 * Kind
+                 * @default sound_box
+                 * @constant
+                 */
+                kind: "sound_box";
+                /** Sound */
+                sound?: string | null;
+                /**
+                 * Version
+                 * @default 1
+                 * @constant
+                 */
+                version: 1;
             }) | null;
             /** Field Id */
             field_id: string;
@@ -641,6 +763,8 @@ export interface components {
             /** Return Code */
             return_code: string;
             sheet: components["schemas"]["Sheet"];
+            /** Stand In Microphone */
+            stand_in_microphone: boolean;
             /** Tries Allowed */
             tries_allowed: number | null;
         };
@@ -817,6 +941,18 @@ export interface components {
             a: string;
             /** B */
             b: string;
+        };
+        /**
+         * Label
+         * @description Words at a point of the picture, in shares of it as it came.
+         */
+        Label: {
+            /** Text */
+            text: string;
+            /** X */
+            x: number;
+            /** Y */
+            y: number;
         };
         /**
          * Line
@@ -1321,6 +1457,67 @@ export interface components {
                  * @default 1.5
                  */
                 width: number;
+            } | {
+                /**
+                 * Kind
+                 * @default picture_box
+                 * @constant
+                 */
+                kind: "picture_box";
+                /**
+                 * Labels
+                 * @default []
+                 */
+                labels: components["schemas"]["Label"][];
+                /** Picture */
+                picture?: string | null;
+                /**
+                 * Says
+                 * @default
+                 */
+                says: string;
+                /**
+                 * Turn
+                 * @default 0
+                 * @enum {integer}
+                 */
+                turn: 0 | 90 | 180 | 270;
+                /**
+                 * Version
+                 * @default 1
+                 * @constant
+                 */
+                version: 1;
+                /**
+                 * X
+                 * @default 0.5
+                 */
+                x: number;
+                /**
+                 * Y
+                 * @default 0.5
+                 */
+                y: number;
+                /**
+                 * Zoom
+                 * @default 1
+                 */
+                zoom: number;
+            } | {
+                /**
+                 * Kind
+                 * @default sound_box
+                 * @constant
+                 */
+                kind: "sound_box";
+                /** Sound */
+                sound?: string | null;
+                /**
+                 * Version
+                 * @default 1
+                 * @constant
+                 */
+                version: 1;
             }) | null;
             /** Entry */
             entry: string;
@@ -1719,6 +1916,68 @@ export interface components {
                 style: components["schemas"]["Style"];
                 /** Whole Page */
                 whole_page: boolean;
+            } | {
+                box: components["schemas"]["Box"];
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default picture_box
+                 * @constant
+                 */
+                kind: "picture_box";
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /** Page */
+                page: string;
+                /** Parts */
+                parts: components["schemas"]["PartPrompt"][];
+                /**
+                 * @default {
+                 *       "border": "thin",
+                 *       "fill": "film",
+                 *       "see_through": true,
+                 *       "size": null,
+                 *       "colour": null,
+                 *       "align": "start"
+                 *     }
+                 */
+                style: components["schemas"]["Style"];
+            } | {
+                box: components["schemas"]["Box"];
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default sound_box
+                 * @constant
+                 */
+                kind: "sound_box";
+                /** Most Seconds */
+                most_seconds: number;
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /** Page */
+                page: string;
+                /** Parts */
+                parts: components["schemas"]["PartPrompt"][];
+                /**
+                 * @default {
+                 *       "border": "thin",
+                 *       "fill": "film",
+                 *       "see_through": true,
+                 *       "size": null,
+                 *       "colour": null,
+                 *       "align": "start"
+                 *     }
+                 */
+                style: components["schemas"]["Style"];
             })[];
             /** Title */
             title: string;

@@ -782,6 +782,67 @@ export interface components {
                  * @constant
                  */
                 version: 1;
+            } | {
+                /**
+                 * Kind
+                 * @default picture_box
+                 * @constant
+                 */
+                kind: "picture_box";
+                /**
+                 * Labels
+                 * @default []
+                 */
+                labels: components["schemas"]["Label"][];
+                /** Picture */
+                picture?: string | null;
+                /**
+                 * Says
+                 * @default
+                 */
+                says: string;
+                /**
+                 * Turn
+                 * @default 0
+                 * @enum {integer}
+                 */
+                turn: 0 | 90 | 180 | 270;
+                /**
+                 * Version
+                 * @default 1
+                 * @constant
+                 */
+                version: 1;
+                /**
+                 * X
+                 * @default 0.5
+                 */
+                x: number;
+                /**
+                 * Y
+                 * @default 0.5
+                 */
+                y: number;
+                /**
+                 * Zoom
+                 * @default 1
+                 */
+                zoom: number;
+            } | {
+                /**
+                 * Kind
+                 * @default sound_box
+                 * @constant
+                 */
+                kind: "sound_box";
+                /** Sound */
+                sound?: string | null;
+                /**
+                 * Version
+                 * @default 1
+                 * @constant
+                 */
+                version: 1;
             }) | null;
             /** Field Id */
             field_id: string;
@@ -1460,6 +1521,87 @@ export interface components {
                  * @default false
                  */
                 whole_page: boolean;
+            } | {
+                box: components["schemas"]["Box"];
+                /**
+                 * Hint
+                 * @default
+                 */
+                hint: string;
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default picture_box
+                 * @constant
+                 */
+                kind: "picture_box";
+                /**
+                 * Locked
+                 * @default false
+                 */
+                locked: boolean;
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /**
+                 * Number
+                 * @default
+                 */
+                number: string;
+                /** Page */
+                page: string;
+                /**
+                 * Points
+                 * @default 1
+                 */
+                points: number;
+                style?: components["schemas"]["Style"] | null;
+            } | {
+                box: components["schemas"]["Box"];
+                /**
+                 * Hint
+                 * @default
+                 */
+                hint: string;
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default sound_box
+                 * @constant
+                 */
+                kind: "sound_box";
+                /**
+                 * Locked
+                 * @default false
+                 */
+                locked: boolean;
+                /**
+                 * Most Seconds
+                 * @default 60
+                 */
+                most_seconds: number;
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /**
+                 * Number
+                 * @default
+                 */
+                number: string;
+                /** Page */
+                page: string;
+                /**
+                 * Points
+                 * @default 1
+                 */
+                points: number;
+                style?: components["schemas"]["Style"] | null;
             };
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -2110,6 +2252,87 @@ export interface components {
                  * @default false
                  */
                 whole_page: boolean;
+            } | {
+                box: components["schemas"]["Box"];
+                /**
+                 * Hint
+                 * @default
+                 */
+                hint: string;
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default picture_box
+                 * @constant
+                 */
+                kind: "picture_box";
+                /**
+                 * Locked
+                 * @default false
+                 */
+                locked: boolean;
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /**
+                 * Number
+                 * @default
+                 */
+                number: string;
+                /** Page */
+                page: string;
+                /**
+                 * Points
+                 * @default 1
+                 */
+                points: number;
+                style?: components["schemas"]["Style"] | null;
+            } | {
+                box: components["schemas"]["Box"];
+                /**
+                 * Hint
+                 * @default
+                 */
+                hint: string;
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default sound_box
+                 * @constant
+                 */
+                kind: "sound_box";
+                /**
+                 * Locked
+                 * @default false
+                 */
+                locked: boolean;
+                /**
+                 * Most Seconds
+                 * @default 60
+                 */
+                most_seconds: number;
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /**
+                 * Number
+                 * @default
+                 */
+                number: string;
+                /** Page */
+                page: string;
+                /**
+                 * Points
+                 * @default 1
+                 */
+                points: number;
+                style?: components["schemas"]["Style"] | null;
             })[];
             /**
              * Fixtures
@@ -2698,6 +2921,18 @@ export interface components {
             a: string;
             /** B */
             b: string;
+        };
+        /**
+         * Label
+         * @description Words at a point of the picture, in shares of it as it came.
+         */
+        Label: {
+            /** Text */
+            text: string;
+            /** X */
+            x: number;
+            /** Y */
+            y: number;
         };
         /**
          * LayerFixture
@@ -3821,6 +4056,87 @@ export interface components {
                  * @default false
                  */
                 whole_page: boolean;
+            } | {
+                box: components["schemas"]["Box"];
+                /**
+                 * Hint
+                 * @default
+                 */
+                hint: string;
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default picture_box
+                 * @constant
+                 */
+                kind: "picture_box";
+                /**
+                 * Locked
+                 * @default false
+                 */
+                locked: boolean;
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /**
+                 * Number
+                 * @default
+                 */
+                number: string;
+                /** Page */
+                page: string;
+                /**
+                 * Points
+                 * @default 1
+                 */
+                points: number;
+                style?: components["schemas"]["Style"] | null;
+            } | {
+                box: components["schemas"]["Box"];
+                /**
+                 * Hint
+                 * @default
+                 */
+                hint: string;
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default sound_box
+                 * @constant
+                 */
+                kind: "sound_box";
+                /**
+                 * Locked
+                 * @default false
+                 */
+                locked: boolean;
+                /**
+                 * Most Seconds
+                 * @default 60
+                 */
+                most_seconds: number;
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /**
+                 * Number
+                 * @default
+                 */
+                number: string;
+                /** Page */
+                page: string;
+                /**
+                 * Points
+                 * @default 1
+                 */
+                points: number;
+                style?: components["schemas"]["Style"] | null;
             };
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -4389,6 +4705,87 @@ export interface components {
                  * @default false
                  */
                 whole_page: boolean;
+            } | {
+                box: components["schemas"]["Box"];
+                /**
+                 * Hint
+                 * @default
+                 */
+                hint: string;
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default picture_box
+                 * @constant
+                 */
+                kind: "picture_box";
+                /**
+                 * Locked
+                 * @default false
+                 */
+                locked: boolean;
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /**
+                 * Number
+                 * @default
+                 */
+                number: string;
+                /** Page */
+                page: string;
+                /**
+                 * Points
+                 * @default 1
+                 */
+                points: number;
+                style?: components["schemas"]["Style"] | null;
+            } | {
+                box: components["schemas"]["Box"];
+                /**
+                 * Hint
+                 * @default
+                 */
+                hint: string;
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default sound_box
+                 * @constant
+                 */
+                kind: "sound_box";
+                /**
+                 * Locked
+                 * @default false
+                 */
+                locked: boolean;
+                /**
+                 * Most Seconds
+                 * @default 60
+                 */
+                most_seconds: number;
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /**
+                 * Number
+                 * @default
+                 */
+                number: string;
+                /** Page */
+                page: string;
+                /**
+                 * Points
+                 * @default 1
+                 */
+                points: number;
+                style?: components["schemas"]["Style"] | null;
             };
             source: components["schemas"]["Box"];
         };
@@ -5051,6 +5448,87 @@ export interface components {
                  * @default false
                  */
                 whole_page: boolean;
+            } | {
+                box: components["schemas"]["Box"];
+                /**
+                 * Hint
+                 * @default
+                 */
+                hint: string;
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default picture_box
+                 * @constant
+                 */
+                kind: "picture_box";
+                /**
+                 * Locked
+                 * @default false
+                 */
+                locked: boolean;
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /**
+                 * Number
+                 * @default
+                 */
+                number: string;
+                /** Page */
+                page: string;
+                /**
+                 * Points
+                 * @default 1
+                 */
+                points: number;
+                style?: components["schemas"]["Style"] | null;
+            } | {
+                box: components["schemas"]["Box"];
+                /**
+                 * Hint
+                 * @default
+                 */
+                hint: string;
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default sound_box
+                 * @constant
+                 */
+                kind: "sound_box";
+                /**
+                 * Locked
+                 * @default false
+                 */
+                locked: boolean;
+                /**
+                 * Most Seconds
+                 * @default 60
+                 */
+                most_seconds: number;
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /**
+                 * Number
+                 * @default
+                 */
+                number: string;
+                /** Page */
+                page: string;
+                /**
+                 * Points
+                 * @default 1
+                 */
+                points: number;
+                style?: components["schemas"]["Style"] | null;
             })[];
             /** Fixtures */
             fixtures: (components["schemas"]["Text"] | components["schemas"]["Line"] | components["schemas"]["Shape"] | components["schemas"]["Table"] | components["schemas"]["Grid"] | components["schemas"]["Picture"] | components["schemas"]["StudentName"])[];
@@ -6071,6 +6549,87 @@ export interface components {
                  * @default false
                  */
                 whole_page: boolean;
+            } | {
+                box: components["schemas"]["Box"];
+                /**
+                 * Hint
+                 * @default
+                 */
+                hint: string;
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default picture_box
+                 * @constant
+                 */
+                kind: "picture_box";
+                /**
+                 * Locked
+                 * @default false
+                 */
+                locked: boolean;
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /**
+                 * Number
+                 * @default
+                 */
+                number: string;
+                /** Page */
+                page: string;
+                /**
+                 * Points
+                 * @default 1
+                 */
+                points: number;
+                style?: components["schemas"]["Style"] | null;
+            } | {
+                box: components["schemas"]["Box"];
+                /**
+                 * Hint
+                 * @default
+                 */
+                hint: string;
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default sound_box
+                 * @constant
+                 */
+                kind: "sound_box";
+                /**
+                 * Locked
+                 * @default false
+                 */
+                locked: boolean;
+                /**
+                 * Most Seconds
+                 * @default 60
+                 */
+                most_seconds: number;
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /**
+                 * Number
+                 * @default
+                 */
+                number: string;
+                /** Page */
+                page: string;
+                /**
+                 * Points
+                 * @default 1
+                 */
+                points: number;
+                style?: components["schemas"]["Style"] | null;
             })[];
             /** Fixtures */
             fixtures: (components["schemas"]["Text"] | components["schemas"]["Line"] | components["schemas"]["Shape"] | components["schemas"]["Table"] | components["schemas"]["Grid"] | components["schemas"]["Picture"] | components["schemas"]["StudentName"])[];

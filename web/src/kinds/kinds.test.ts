@@ -4,6 +4,7 @@ import { expect, test } from "vitest";
 import type { Answer, Prompt } from "../api/student";
 import { KINDS as STUDENT, type StudentKind } from "./student";
 import { NOTHING } from "./ink/strokes";
+import { NOTHING as NO_PICTURE } from "./picture_box/view";
 import { USUAL } from "./look";
 import { KINDS as TEACHER, type FieldOf, type TeacherKind } from "./teacher";
 
@@ -99,6 +100,21 @@ const EXAMPLES: {
     }),
     blank: { kind: "pieces", version: 1, moves: [] },
     words: "first",
+  },
+  picture_box: {
+    answer: () => ({
+      ...NO_PICTURE,
+      picture: "5".repeat(64),
+      says: "a whelk",
+      labels: [{ x: 0, y: 0, text: "the lip" }],
+    }),
+    blank: NO_PICTURE,
+    words: "a whelk; the lip",
+  },
+  sound_box: {
+    answer: () => ({ kind: "sound_box", version: 1, sound: "7".repeat(64) }),
+    blank: { kind: "sound_box", version: 1, sound: null },
+    words: "a recording",
   },
   tick_places: {
     answer: ({ spots }) => ({

@@ -80,6 +80,8 @@ export interface StudentKind<K extends Kind> {
   together?(prompt: PromptOf<K>, entries: ReadonlyMap<string, Entry>): AnswerOf<K>;
   /** The entries by which what was moved on a page is as it was at first. */
   setBack?(prompt: PromptOf<K>, answer: AnswerOf<K>, page: string): [name: string, entry: Entry][];
+  /** The answer that speaks of a file that was sent. */
+  withFile?(answer: AnswerOf<K> | undefined, file: string): AnswerOf<K>;
   inWords(answer: AnswerOf<K>, prompt: PromptOf<K>): string;
   /** Where the student answers: on the page, or `docked` beside it, larger. */
   Answering: Component<AnsweringProps<K>>;
@@ -99,6 +101,8 @@ export const KINDS = new Registry<{ [K in Kind]: StudentKind<K> }>({
   gaps: async () => (await import("./gaps/student")).gaps,
   long_text: async () => (await import("./long_text/student")).longText,
   ink: async () => (await import("./ink/student")).ink,
+  picture_box: async () => (await import("./picture_box/student")).pictureBox,
+  sound_box: async () => (await import("./sound_box/student")).soundBox,
   pieces: async () => (await import("./pieces/student")).pieces,
   joins: async () => (await import("./joins/student")).joins,
   order: async () => (await import("./order/student")).order,

@@ -157,6 +157,8 @@ export interface TeacherKind<K extends Kind> {
   Settings: Component<SettingsProps<K>>;
   /** What the student answered, on the page. */
   Review: Component<ReviewProps<K>>;
+  /** The answer beside the pages, where its words do not say it. */
+  Beside?: Component<{ answer: AnswerOf<K> }>;
   /** What was answered from place to place, over a whole page. */
   ReviewLayer?: Component<ReviewLayerProps<K>>;
   /** The key after the option at a place is pressed; undefined: there is no such option. */
@@ -167,7 +169,8 @@ export interface TeacherKind<K extends Kind> {
   pasted?(key: KeyOf<K>, before: KeyOf<K> | undefined): KeyOf<K>;
   /** A key and an answer in words. */
   keyInWords(key: KeyOf<K>, field: FieldOf<K>): string;
-  /** What was answered to a part, in words; for a kind that shows its parts itself. */
+  /** What is right in a part, and what was answered to it, in words; for a kind that shows its parts itself. */
+  partKeyInWords?(key: KeyOf<K>, part: string): string;
   partInWords?(answer: AnswerOf<K>, part: string): string;
   answerInWords(answer: AnswerOf<K>, field: FieldOf<K>): string;
 }
@@ -178,6 +181,8 @@ export const KINDS = new Registry<{ [K in Kind]: TeacherKind<K> }>({
   gaps: async () => (await import("./gaps/teacher")).gaps,
   long_text: async () => (await import("./long_text/teacher")).longText,
   ink: async () => (await import("./ink/teacher")).ink,
+  picture_box: async () => (await import("./picture_box/teacher")).pictureBox,
+  sound_box: async () => (await import("./sound_box/teacher")).soundBox,
   pieces: async () => (await import("./pieces/teacher")).pieces,
   joins: async () => (await import("./joins/teacher")).joins,
   order: async () => (await import("./order/teacher")).order,

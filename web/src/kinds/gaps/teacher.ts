@@ -36,6 +36,10 @@ export const gaps: TeacherKind<"gaps"> = {
   }),
   keyInWords: (key) => key.right.map(({ text }) => text).join(", "),
   answerInWords: (answer) => [...textsOf(answer).values()].filter(Boolean).join(", "),
+  partKeyInWords: (key, part) => {
+    const right = key.right.find((right) => right.part === part);
+    return right ? [right.text, ...right.also].join(" / ") : "";
+  },
   partInWords: (answer, part) => textsOf(answer).get(part) ?? "",
   Icon,
   Face,

@@ -1,21 +1,11 @@
 <script lang="ts">
+  import MarkedByYou from "../MarkedByYou.svelte";
   import type { SettingsProps } from "../teacher";
 
   let { field, page, onchange }: SettingsProps<"ink"> = $props();
 </script>
 
-<label class="flex items-center gap-2 text-sm">
-  <input
-    type="checkbox"
-    class="toggle toggle-secondary toggle-sm"
-    checked={field.points > 0}
-    onchange={(event) => {
-      const points = event.currentTarget.checked ? 1 : 0;
-      onchange((field) => ({ ...field, points }));
-    }}
-  />
-  Marked by you
-</label>
+<MarkedByYou points={field.points} onpoints={(points) => onchange((field) => ({ ...field, points }))} />
 <p class="quiet -mt-2 text-sm">Working-out beside an answer need not be marked.</p>
 <label class="flex items-center gap-2 text-sm">
   <input

@@ -27,6 +27,8 @@ function begun() {
     answers,
     readonly: false,
     seed: "",
+    standIn: false,
+    files: { waiting: new Map(), put: () => undefined, drop: () => undefined, address: (file) => file },
     change: (_, name, value) => {
       entries.delete(name);
       entries.set(name, value);

@@ -6,7 +6,7 @@ import type { Device } from "../device";
 import type { Surroundings } from "../surroundings";
 
 interface Row {
-  value: string;
+  value: unknown;
   order: number;
 }
 
@@ -22,7 +22,7 @@ export class Storage {
   /** What would be found if the device were opened now. */
   read<T>(name: string): T | undefined {
     const row = newest(this.rows.get(name));
-    return row && (JSON.parse(row.value) as T);
+    return row && (structuredClone(row.value) as T);
   }
 
   /** The storage as one tab sees it: what was kept when it was opened, and what it has heard since. */
@@ -33,12 +33,12 @@ export class Storage {
     return {
       recall: <T>(name: string) => {
         const row = newest(known.get(name));
-        return row && (JSON.parse(row.value) as T);
+        return row && (structuredClone(row.value) as T);
       },
       keep: (name, value, order) => {
         if (!tab.open) return false;
         const row = {
-          value: JSON.stringify(value),
+          value: structuredClone(value),
           order: order ?? (newest(known.get(name))?.order ?? 0) + 1,
         };
         put(this.rows, name, tab, row);

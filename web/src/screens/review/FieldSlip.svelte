@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Field, Schemas } from "../../api/teacher";
+  import type { Answer, Field, Key, Schemas } from "../../api/teacher";
   import { kindOf } from "../../kinds/teacher";
   import VerdictMark, { inWords } from "../../ui/VerdictMark.svelte";
   import { list, moment } from "../../words/say";
@@ -31,6 +31,12 @@
   const late = $derived(review.late.filter((answer) => answer.field_id === fieldId));
   const lateNumbers = $derived([...new Set(review.late.map(({ field_id }) => numbers[field_id] ?? ""))]);
   const key = $derived(fieldId ? review.document.keys[fieldId] : undefined);
+  /** What is right in the part in hand. */
+  function keyInWords(key: Key): string {
+    if (!field) return "";
+    const { partKeyInWords, keyInWords } = kindOf(field);
+    return partKeyInWords && part ? partKeyInWords(key, part) : keyInWords(key, field);
+  }
   const record = $derived(
     review.record.filter((ruling) => ruling.field_id === fieldId && ruling.part === part).reverse(),
   );
@@ -88,6 +94,14 @@
   {/if}
 {/snippet}
 
+{#snippet said(answer: Answer | null | undefined)}
+  {#if answer && field}
+    {@const { Beside, answerInWords, partInWords } = kindOf(field)}
+    {partInWords && question ? partInWords(answer, question.part.id) || "–" : answerInWords(answer, field)}
+    {#if Beside}<Beside {answer} />{/if}
+  {:else}–{/if}
+{/snippet}
+
 <div class="slip min-h-64 px-5 pt-6 pb-5">
   {#if field && mark}
     <p class="quiet text-sm">{kindOf(field).label}</p>
@@ -102,14 +116,14 @@
         <dt class="field-label">Answer</dt>
         <dd class="max-h-48 overflow-y-auto whitespace-pre-wrap" dir="auto">
           {#if given?.kept}{@render unreadable(given.kept)}{:else}
-            {answer ? kindOf(field).answerInWords(answer, field) : "–"}
+            {@render said(answer)}
           {/if}
         </dd>
       </div>
       <div>
         <dt class="field-label">Right answer</dt>
         <dd class="whitespace-pre-wrap" dir="auto">
-          {key ? kindOf(field).keyInWords(key, field) : "None set"}
+          {(key && keyInWords(key)) || "None set"}
         </dd>
       </div>
     </dl>
@@ -165,7 +179,7 @@
     <p class="quiet mt-2">It has no points: an opinion, which is not marked.</p>
     <p class="mt-3 max-h-80 overflow-y-auto whitespace-pre-wrap" dir="auto">
       {#if given?.kept}{@render unreadable(given.kept)}{:else}
-        {answer ? kindOf(field).answerInWords(answer, field) : "–"}
+        {@render said(answer)}
       {/if}
     </p>
     {@render cameLate()}

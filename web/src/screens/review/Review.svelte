@@ -9,9 +9,12 @@
   import { refName } from "../../kinds/form";
   import { questionsOf } from "../../worksheet/numbering";
   import FieldSlip from "./FieldSlip.svelte";
+  import { setAnswerFiles } from "../../kinds/answer_files";
   import ReviewPages from "./ReviewPages.svelte";
 
   let { begun }: { begun: Schemas["ReviewOut"] } = $props();
+
+  setAnswerFiles((file) => `/copies/${review.row.id}/files/${file}/`);
 
   // svelte-ignore state_referenced_locally
   let review = $state.raw(begun);

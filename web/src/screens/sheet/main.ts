@@ -2,6 +2,7 @@ import { begin } from "../../api/begin";
 import type { Copy } from "../../api/student";
 import { KINDS } from "../../kinds/student";
 import { DEVICE, namesOf } from "../../saving/answer_keeper";
+import { fileNamesOf } from "../../saving/file_keeper";
 import { openDevice } from "../../saving/device";
 import { show } from "../../ui/mount";
 import { flagsName } from "./flags.svelte";
@@ -10,7 +11,7 @@ import Sheet from "./Sheet.svelte";
 await show(Sheet, async () => {
   const begun = begin<Copy>();
   const [device] = await Promise.all([
-    openDevice([DEVICE, namesOf(begun.id), flagsName(begun.id)]),
+    openDevice([DEVICE, namesOf(begun.id), fileNamesOf(begun.id), flagsName(begun.id)]),
     KINDS.load(begun.sheet.prompts.map(({ kind }) => kind)),
   ]);
   return { begun, device };

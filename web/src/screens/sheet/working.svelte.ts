@@ -15,8 +15,9 @@ import {
   type Schemas,
 } from "../../api/student";
 import { kindOf } from "../../kinds/student";
-import type { SheetStore } from "../../kinds/sheet_store";
+import type { SheetFiles, SheetStore } from "../../kinds/sheet_store";
 import { AnswerKeeper, TooLate, type Of, type Wire } from "../../saving/answer_keeper";
+import { FileKeeper } from "../../saving/file_keeper";
 import type { Device } from "../../saving/device";
 import type { SaveState } from "../../saving/state";
 import { inBrowser } from "../../saving/surroundings";
@@ -24,6 +25,8 @@ import { Flags } from "./flags.svelte";
 
 /** Milliseconds after which a save is tried again: it does no harm if it comes twice, or late. */
 const TIMEOUT = 20_000;
+/** The same for a file, which may be large. */
+const FILE_TIMEOUT = 180_000;
 
 /** What is asked, numbered and counted: a part of a field. */
 /** An entry of an answer, and what it is to be. */
@@ -58,10 +61,14 @@ export class Working implements SheetStore {
   late = $state(0);
   /** The numbers of questions whose answer is kept and cannot be shown by this release. */
   readonly unreadable: readonly string[];
+  /** Files that the server does not have yet, by the prompts' ids. */
+  private filesWaiting: ReadonlyMap<string, Blob> = $state.raw(new Map());
   /** What was put back at once, with what it was before, as long as nothing else was done since. */
   private wasPutBack: readonly Put[] = $state.raw([]);
   private readonly entries = new Map<string, Map<string, Entry>>();
   private readonly keeper: AnswerKeeper;
+  private readonly fileKeeper: FileKeeper;
+  readonly files: SheetFiles;
   private readonly ofKinds = new Map<Prompt["kind"], unknown>();
 
   constructor(copy: Copy, device: Device) {
@@ -85,6 +92,29 @@ export class Working implements SheetStore {
       onState: (state) => (this.saving = state),
     };
     this.keeper = new AnswerKeeper(copy.id, wire, inBrowser(device));
+    this.fileKeeper = new FileKeeper(
+      copy.id,
+      {
+        send: (field, file) => this.sendFile(field, file),
+        onSent: (field, file) => this.speakOf(field, file),
+        onRefused: (field, message) => (this.refused = { ...this.refused, [field]: message }),
+        onWaiting: (waiting) => (this.filesWaiting = waiting),
+      },
+      inBrowser(device),
+    );
+    const waiting = () => this.filesWaiting;
+    this.files = {
+      get waiting() {
+        return waiting();
+      },
+      put: ({ id }, file) => {
+        if (this.readonly) return;
+        if (this.refused[id]) this.refused = { ...this.refused, [id]: "" };
+        this.fileKeeper.put(id, file);
+      },
+      drop: ({ id }) => this.fileKeeper.drop(id),
+      address: (file) => `/c/${copy.id}/files/${file}/`,
+    };
     const gone = new Set(copy.answers.filter(({ answer }) => !answer).map(({ field_id }) => field_id));
     this.unreadable = copy.sheet.prompts.filter(({ id }) => gone.has(id)).map((prompt) => numberOf(prompt));
     if (this.done) {
@@ -92,12 +122,17 @@ export class Working implements SheetStore {
       this.keeper.beginDone(copy.answers);
     } else {
       for (const [of, entry] of this.keeper.begin(copy.answers)) this.show(of, entry);
+      this.fileKeeper.begin();
     }
     this.current = (this.blanks[0] ?? this.questions[0])?.name;
   }
 
   get seed(): string {
     return this.copy.id;
+  }
+
+  get standIn(): boolean {
+    return this.copy.stand_in_microphone;
   }
 
   get prompts(): Prompt[] {
@@ -137,7 +172,7 @@ export class Working implements SheetStore {
   }
 
   isBlank({ prompt, part }: Question): boolean {
-    return kindOf(prompt).isBlank(this.answers[prompt.id], part.id);
+    return kindOf(prompt).isBlank(this.answers[prompt.id], part.id) && !this.filesWaiting.has(prompt.id);
   }
 
   /** The verdict on an answer that was checked, as long as it is still the answer. */
@@ -226,6 +261,8 @@ export class Working implements SheetStore {
   /** Hand in, with the answers that are not sent yet. Throws Failure. */
   async handIn(): Promise<void> {
     const params = { path: { copy_id: this.copy.id } };
+    await this.fileKeeper.flush();
+    if (!this.fileKeeper.isEmpty) throw noNetwork();
     await this.keeper.handIn(async (changes) => {
       const signal = AbortSignal.timeout(TIMEOUT);
       const post = student.POST("/c/{copy_id}/hand-in", { params, body: { changes }, signal });
@@ -236,6 +273,28 @@ export class Working implements SheetStore {
       return late;
     });
     this.saving = { is: "saved" };
+  }
+
+  /** Send a file. Throws Failure. */
+  private async sendFile(field: string, file: Blob): Promise<string> {
+    const response = await fetch(`/c/${this.copy.id}/files?field_id=${encodeURIComponent(field)}`, {
+      method: "POST",
+      signal: AbortSignal.timeout(FILE_TIMEOUT),
+      headers: { "Content-Type": "application/octet-stream", "X-CSRFToken": csrfToken() },
+      body: file,
+    }).catch(() => {
+      throw noNetwork();
+    });
+    const body: unknown = await response.json().catch(() => null);
+    if (!response.ok) throw failureFrom(body, response.status);
+    return (body as Schemas["FileOut"]).file;
+  }
+
+  /** The server has a file: the answer of its prompt speaks of it. */
+  private speakOf(field: string, file: string): void {
+    const prompt = this.prompts.find(({ id }) => id === field);
+    const answer = prompt && kindOf(prompt).withFile?.(this.answers[field], file);
+    if (answer) this.answer(prompt, answer);
   }
 
   private show({ field_id, entry }: Of, value: Entry): void {

@@ -1,0 +1,3 @@
+import type { Answer } from "./sound";
+
+export const inWords = ({ sound }: Answer): string => (sound ? /* @wc-include */ "a recording" : "");
