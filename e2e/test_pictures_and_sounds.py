@@ -6,7 +6,7 @@ from typing import Any
 
 from django.core.files.storage import default_storage
 from PIL import Image
-from playwright.sync_api import Page, expect
+from playwright.sync_api import FilePayload, Page, expect
 
 from e2e.journey import PHONE, Journey
 from e2e.live_server import wait_until
@@ -20,7 +20,7 @@ from velum.kinds.picture_box import PICTURE_BOX
 from velum.kinds.sound_box import SOUND_BOX
 
 
-def photo(colour: str = "#336699") -> dict[str, Any]:
+def photo(colour: str = "#336699") -> FilePayload:
     out = io.BytesIO()
     Image.new("RGB", (400, 200), colour).save(out, "JPEG")
     return {"name": "shell.jpg", "mimeType": "image/jpeg", "buffer": out.getvalue()}

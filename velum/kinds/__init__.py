@@ -6,6 +6,7 @@ A new kind is a module beside this one, and a line in ``KINDS``.
 from typing import Annotated, Any, TypeAlias
 
 from velum.kinds.answer_box import ANSWER_BOX
+from velum.kinds.answer_table import ANSWER_TABLE
 from velum.kinds.by_kind import ByKind
 from velum.kinds.choice import CHOICE
 from velum.kinds.gaps import GAPS
@@ -30,7 +31,9 @@ def registry(*kinds: AnyKind) -> dict[str, AnyKind]:
     return by_name
 
 
-KINDS = registry(ANSWER_BOX, CHOICE, TICK_PLACES, PIECES, JOINS, ORDER, GAPS, LONG_TEXT, INK, PICTURE_BOX, SOUND_BOX)
+KINDS = registry(
+    ANSWER_BOX, CHOICE, TICK_PLACES, PIECES, JOINS, ORDER, GAPS, LONG_TEXT, INK, PICTURE_BOX, SOUND_BOX, ANSWER_TABLE
+)
 
 
 def _all() -> dict[str, AnyKind]:

@@ -175,6 +175,23 @@ export interface components {
             y: number;
         };
         /**
+         * Cell
+         * @description A cell that is filled in, by its row and column from 0.
+         */
+        Cell: {
+            /** Column */
+            column: number;
+            /** Id */
+            id: string;
+            /**
+             * Name
+             * @default
+             */
+            name: string;
+            /** Row */
+            row: number;
+        };
+        /**
          * ChangeIn
          * @description An answer as the device has it, or an entry of one. ``age`` is how many milliseconds ago it was typed.
          *
@@ -482,6 +499,24 @@ export interface components {
                  * @constant
                  */
                 version: 1;
+            } | {
+                /**
+                 * Kind
+                 * @default answer_table
+                 * @constant
+                 */
+                kind: "answer_table";
+                /**
+                 * Text
+                 * @default
+                 */
+                text: string;
+                /**
+                 * Version
+                 * @default 1
+                 * @constant
+                 */
+                version: 1;
             }) | null;
             /** Entry */
             entry: string;
@@ -707,6 +742,24 @@ export interface components {
                 kind: "sound_box";
                 /** Sound */
                 sound?: string | null;
+                /**
+                 * Version
+                 * @default 1
+                 * @constant
+                 */
+                version: 1;
+            } | {
+                /**
+                 * Kind
+                 * @default answer_table
+                 * @constant
+                 */
+                kind: "answer_table";
+                /**
+                 * Texts
+                 * @default []
+                 */
+                texts: string[][];
                 /**
                  * Version
                  * @default 1
@@ -1518,6 +1571,24 @@ export interface components {
                  * @constant
                  */
                 version: 1;
+            } | {
+                /**
+                 * Kind
+                 * @default answer_table
+                 * @constant
+                 */
+                kind: "answer_table";
+                /**
+                 * Text
+                 * @default
+                 */
+                text: string;
+                /**
+                 * Version
+                 * @default 1
+                 * @constant
+                 */
+                version: 1;
             }) | null;
             /** Entry */
             entry: string;
@@ -1967,6 +2038,42 @@ export interface components {
                 page: string;
                 /** Parts */
                 parts: components["schemas"]["PartPrompt"][];
+                /**
+                 * @default {
+                 *       "border": "thin",
+                 *       "fill": "film",
+                 *       "see_through": true,
+                 *       "size": null,
+                 *       "colour": null,
+                 *       "align": "start"
+                 *     }
+                 */
+                style: components["schemas"]["Style"];
+            } | {
+                box: components["schemas"]["Box"];
+                /** Cells */
+                cells: components["schemas"]["Cell"][];
+                /** Columns */
+                columns: number[];
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default answer_table
+                 * @constant
+                 */
+                kind: "answer_table";
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /** Page */
+                page: string;
+                /** Parts */
+                parts: components["schemas"]["PartPrompt"][];
+                /** Rows */
+                rows: number[];
                 /**
                  * @default {
                  *       "border": "thin",

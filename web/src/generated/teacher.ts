@@ -843,6 +843,24 @@ export interface components {
                  * @constant
                  */
                 version: 1;
+            } | {
+                /**
+                 * Kind
+                 * @default answer_table
+                 * @constant
+                 */
+                kind: "answer_table";
+                /**
+                 * Texts
+                 * @default []
+                 */
+                texts: string[][];
+                /**
+                 * Version
+                 * @default 1
+                 * @constant
+                 */
+                version: 1;
             }) | null;
             /** Field Id */
             field_id: string;
@@ -994,6 +1012,23 @@ export interface components {
             left_out: string[];
             /** Revision */
             revision: number;
+        };
+        /**
+         * Cell
+         * @description A cell that is filled in, by its row and column from 0.
+         */
+        Cell: {
+            /** Column */
+            column: number;
+            /** Id */
+            id: string;
+            /**
+             * Name
+             * @default
+             */
+            name: string;
+            /** Row */
+            row: number;
         };
         /**
          * ChangeField
@@ -1601,6 +1636,63 @@ export interface components {
                  * @default 1
                  */
                 points: number;
+                style?: components["schemas"]["Style"] | null;
+            } | {
+                box: components["schemas"]["Box"];
+                /** Cells */
+                cells: components["schemas"]["Cell"][];
+                /**
+                 * Columns
+                 * @default []
+                 */
+                columns: number[];
+                /**
+                 * Hint
+                 * @default
+                 */
+                hint: string;
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default answer_table
+                 * @constant
+                 */
+                kind: "answer_table";
+                /**
+                 * Locked
+                 * @default false
+                 */
+                locked: boolean;
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /**
+                 * Number
+                 * @default
+                 */
+                number: string;
+                /** Page */
+                page: string;
+                /**
+                 * Points
+                 * @default 1
+                 */
+                points: number;
+                /**
+                 * Rows
+                 * @default []
+                 */
+                rows: number[];
+                /**
+                 * Settled
+                 * @default {}
+                 */
+                settled: {
+                    [key: string]: components["schemas"]["Settled"];
+                };
                 style?: components["schemas"]["Style"] | null;
             };
             /**
@@ -2333,6 +2425,63 @@ export interface components {
                  */
                 points: number;
                 style?: components["schemas"]["Style"] | null;
+            } | {
+                box: components["schemas"]["Box"];
+                /** Cells */
+                cells: components["schemas"]["Cell"][];
+                /**
+                 * Columns
+                 * @default []
+                 */
+                columns: number[];
+                /**
+                 * Hint
+                 * @default
+                 */
+                hint: string;
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default answer_table
+                 * @constant
+                 */
+                kind: "answer_table";
+                /**
+                 * Locked
+                 * @default false
+                 */
+                locked: boolean;
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /**
+                 * Number
+                 * @default
+                 */
+                number: string;
+                /** Page */
+                page: string;
+                /**
+                 * Points
+                 * @default 1
+                 */
+                points: number;
+                /**
+                 * Rows
+                 * @default []
+                 */
+                rows: number[];
+                /**
+                 * Settled
+                 * @default {}
+                 */
+                settled: {
+                    [key: string]: components["schemas"]["Settled"];
+                };
+                style?: components["schemas"]["Style"] | null;
             })[];
             /**
              * Fixtures
@@ -2454,6 +2603,15 @@ export interface components {
                      * @default []
                      */
                     wanted: components["schemas"]["Wanted"][];
+                } | {
+                    /**
+                     * Kind
+                     * @default answer_table
+                     * @constant
+                     */
+                    kind: "answer_table";
+                    /** Right */
+                    right: components["schemas"]["PartRight"][];
                 };
             };
             /** Pages */
@@ -3143,6 +3301,15 @@ export interface components {
                  * @default []
                  */
                 wanted: components["schemas"]["Wanted"][];
+            } | {
+                /**
+                 * Kind
+                 * @default answer_table
+                 * @constant
+                 */
+                kind: "answer_table";
+                /** Right */
+                right: components["schemas"]["PartRight"][];
             }) | null;
             /** Number */
             number: string;
@@ -4137,6 +4304,63 @@ export interface components {
                  */
                 points: number;
                 style?: components["schemas"]["Style"] | null;
+            } | {
+                box: components["schemas"]["Box"];
+                /** Cells */
+                cells: components["schemas"]["Cell"][];
+                /**
+                 * Columns
+                 * @default []
+                 */
+                columns: number[];
+                /**
+                 * Hint
+                 * @default
+                 */
+                hint: string;
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default answer_table
+                 * @constant
+                 */
+                kind: "answer_table";
+                /**
+                 * Locked
+                 * @default false
+                 */
+                locked: boolean;
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /**
+                 * Number
+                 * @default
+                 */
+                number: string;
+                /** Page */
+                page: string;
+                /**
+                 * Points
+                 * @default 1
+                 */
+                points: number;
+                /**
+                 * Rows
+                 * @default []
+                 */
+                rows: number[];
+                /**
+                 * Settled
+                 * @default {}
+                 */
+                settled: {
+                    [key: string]: components["schemas"]["Settled"];
+                };
+                style?: components["schemas"]["Style"] | null;
             };
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -4785,6 +5009,63 @@ export interface components {
                  * @default 1
                  */
                 points: number;
+                style?: components["schemas"]["Style"] | null;
+            } | {
+                box: components["schemas"]["Box"];
+                /** Cells */
+                cells: components["schemas"]["Cell"][];
+                /**
+                 * Columns
+                 * @default []
+                 */
+                columns: number[];
+                /**
+                 * Hint
+                 * @default
+                 */
+                hint: string;
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default answer_table
+                 * @constant
+                 */
+                kind: "answer_table";
+                /**
+                 * Locked
+                 * @default false
+                 */
+                locked: boolean;
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /**
+                 * Number
+                 * @default
+                 */
+                number: string;
+                /** Page */
+                page: string;
+                /**
+                 * Points
+                 * @default 1
+                 */
+                points: number;
+                /**
+                 * Rows
+                 * @default []
+                 */
+                rows: number[];
+                /**
+                 * Settled
+                 * @default {}
+                 */
+                settled: {
+                    [key: string]: components["schemas"]["Settled"];
+                };
                 style?: components["schemas"]["Style"] | null;
             };
             source: components["schemas"]["Box"];
@@ -5529,6 +5810,63 @@ export interface components {
                  */
                 points: number;
                 style?: components["schemas"]["Style"] | null;
+            } | {
+                box: components["schemas"]["Box"];
+                /** Cells */
+                cells: components["schemas"]["Cell"][];
+                /**
+                 * Columns
+                 * @default []
+                 */
+                columns: number[];
+                /**
+                 * Hint
+                 * @default
+                 */
+                hint: string;
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default answer_table
+                 * @constant
+                 */
+                kind: "answer_table";
+                /**
+                 * Locked
+                 * @default false
+                 */
+                locked: boolean;
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /**
+                 * Number
+                 * @default
+                 */
+                number: string;
+                /** Page */
+                page: string;
+                /**
+                 * Points
+                 * @default 1
+                 */
+                points: number;
+                /**
+                 * Rows
+                 * @default []
+                 */
+                rows: number[];
+                /**
+                 * Settled
+                 * @default {}
+                 */
+                settled: {
+                    [key: string]: components["schemas"]["Settled"];
+                };
+                style?: components["schemas"]["Style"] | null;
             })[];
             /** Fixtures */
             fixtures: (components["schemas"]["Text"] | components["schemas"]["Line"] | components["schemas"]["Shape"] | components["schemas"]["Table"] | components["schemas"]["Grid"] | components["schemas"]["Picture"] | components["schemas"]["StudentName"])[];
@@ -5780,6 +6118,15 @@ export interface components {
                  * @default []
                  */
                 wanted: components["schemas"]["Wanted"][];
+            } | {
+                /**
+                 * Kind
+                 * @default answer_table
+                 * @constant
+                 */
+                kind: "answer_table";
+                /** Right */
+                right: components["schemas"]["PartRight"][];
             }) | null;
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -6629,6 +6976,63 @@ export interface components {
                  * @default 1
                  */
                 points: number;
+                style?: components["schemas"]["Style"] | null;
+            } | {
+                box: components["schemas"]["Box"];
+                /** Cells */
+                cells: components["schemas"]["Cell"][];
+                /**
+                 * Columns
+                 * @default []
+                 */
+                columns: number[];
+                /**
+                 * Hint
+                 * @default
+                 */
+                hint: string;
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default answer_table
+                 * @constant
+                 */
+                kind: "answer_table";
+                /**
+                 * Locked
+                 * @default false
+                 */
+                locked: boolean;
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /**
+                 * Number
+                 * @default
+                 */
+                number: string;
+                /** Page */
+                page: string;
+                /**
+                 * Points
+                 * @default 1
+                 */
+                points: number;
+                /**
+                 * Rows
+                 * @default []
+                 */
+                rows: number[];
+                /**
+                 * Settled
+                 * @default {}
+                 */
+                settled: {
+                    [key: string]: components["schemas"]["Settled"];
+                };
                 style?: components["schemas"]["Style"] | null;
             })[];
             /** Fixtures */

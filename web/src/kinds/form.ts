@@ -3,6 +3,7 @@
 
 import type { Box, Field } from "../api/teacher";
 import { turned, type Size } from "../canvas/box";
+import { answerTable } from "./answer_table/form";
 import { gaps } from "./gaps/form";
 import { joins } from "./joins/form";
 import { order } from "./order/form";
@@ -49,7 +50,14 @@ const one: Form<Kind> = {
 };
 
 /** What of each kind's form is not as usual. */
-const UNUSUAL: { [K in Kind]?: Partial<Form<K>> } = { gaps, joins, order, pieces, tick_places: tickPlaces };
+const UNUSUAL: { [K in Kind]?: Partial<Form<K>> } = {
+  answer_table: answerTable,
+  gaps,
+  joins,
+  order,
+  pieces,
+  tick_places: tickPlaces,
+};
 
 /** The form of a field. */
 export const formOf = (field: Field): Form<Kind> => ({

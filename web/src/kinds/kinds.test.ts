@@ -116,6 +116,15 @@ const EXAMPLES: {
     blank: { kind: "sound_box", version: 1, sound: null },
     words: "a recording",
   },
+  answer_table: {
+    answer: ({ cells }) => ({
+      kind: "answer_table",
+      version: 1,
+      texts: cells.slice(0, 1).map(({ id }) => [id, "4.8 m"]),
+    }),
+    blank: { kind: "answer_table", version: 1, texts: [] },
+    words: "4.8 m",
+  },
   tick_places: {
     answer: ({ spots }) => ({
       kind: "tick_places",

@@ -100,6 +100,7 @@ export const KINDS = new Registry<{ [K in Kind]: StudentKind<K> }>({
   choice: async () => (await import("./choice/student")).choice,
   gaps: async () => (await import("./gaps/student")).gaps,
   long_text: async () => (await import("./long_text/student")).longText,
+  answer_table: async () => (await import("./answer_table/student")).answerTable,
   ink: async () => (await import("./ink/student")).ink,
   picture_box: async () => (await import("./picture_box/student")).pictureBox,
   sound_box: async () => (await import("./sound_box/student")).soundBox,

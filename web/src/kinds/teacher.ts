@@ -54,6 +54,8 @@ export interface SettingsProps<K extends Kind> {
   page: Size;
   /** Whether presses on the page add to it, and what begins or ends that; undefined: several are in hand. */
   adding: { on: boolean; toggle: () => void } | undefined;
+  /** What is printed on its page. */
+  printed: () => PrintedPlaces;
   /** Have the teacher choose a picture. */
   choosePicture: (then: (picture: ChosenPicture) => void) => void;
   /** Change the field that the settings were opened for, as it is then; `typing`: more of it may follow. */
@@ -180,6 +182,7 @@ export const KINDS = new Registry<{ [K in Kind]: TeacherKind<K> }>({
   choice: async () => (await import("./choice/teacher")).choice,
   gaps: async () => (await import("./gaps/teacher")).gaps,
   long_text: async () => (await import("./long_text/teacher")).longText,
+  answer_table: async () => (await import("./answer_table/teacher")).answerTable,
   ink: async () => (await import("./ink/teacher")).ink,
   picture_box: async () => (await import("./picture_box/teacher")).pictureBox,
   sound_box: async () => (await import("./sound_box/teacher")).soundBox,

@@ -1,0 +1,17 @@
+<script lang="ts">
+  import { textsOf } from "../gaps/passage";
+  import type { ReviewProps } from "../teacher";
+  import Shown from "./Shown.svelte";
+  import { cellSize } from "./size";
+
+  let { field, answer, style, scale, parts, onpick }: ReviewProps<"answer_table"> = $props();
+</script>
+
+<Shown
+  grid={field}
+  size={cellSize(field, style, scale)}
+  texts={textsOf(answer)}
+  numbers={{}}
+  {parts}
+  {onpick}
+/>
