@@ -4,11 +4,13 @@ import sys
 from pathlib import Path
 
 from bench import (
+    all_kinds,
     bring_in,
     effort,
     film,
     finding,
     hard_copies,
+    ink,
     marking,
     marking_again,
     pieces,
@@ -35,6 +37,8 @@ BENCHES = {
     "sheet": sheet,
     "film": film,
     "pieces": pieces,
+    "ink": ink,
+    "all_kinds": all_kinds,
     "saving": saving,
 }
 

@@ -19,11 +19,11 @@ def measure() -> list[Figure]:
     with served() as server, browser() as opened:
         address, held = _join(opened, server)
         with _fresh(opened, server, held) as (page, session):
-            sizes = _follow_downloads(session)
+            sizes = follow_downloads(session)
             _until_usable(page, address)
         usable = _median(_until_usable, opened, server, held, address)
         bare = _median(_until_shown, opened, server, held, f"{server.home}/join/")
-        code = sum(size for kind, size in sizes.values() if kind in ("Script", "Stylesheet"))
+        code = code_of(sizes)
         fonts = sum(size for kind, size in sizes.values() if kind == "Font")
     return [
         Figure(
@@ -79,7 +79,7 @@ def _median(
     return median(seconds)
 
 
-def _follow_downloads(session: CDPSession) -> dict[str, tuple[str, int]]:
+def follow_downloads(session: CDPSession) -> dict[str, tuple[str, int]]:
     """Kind and bytes on the wire of all that a page loads, filled in as it does."""
     session.send("Network.enable")
     kinds: dict[str, str] = {}
@@ -92,6 +92,11 @@ def _follow_downloads(session: CDPSession) -> dict[str, tuple[str, int]]:
         ),
     )
     return sizes
+
+
+def code_of(sizes: dict[str, tuple[str, int]]) -> int:
+    """The bytes of scripts and styles."""
+    return sum(size for kind, size in sizes.values() if kind in ("Script", "Stylesheet"))
 
 
 _WATCH = """

@@ -15,7 +15,8 @@ from velum.kinds.pieces.key import Belongs, PiecesKey
 from velum.kinds.pieces.piece import Piece
 from velum.kinds.pieces.slot import Slot
 
-Keyed = tuple[FieldBase, KeyBase]
+Keyed = tuple[FieldBase, KeyBase | None]
+"""A field, and its key; what waits for the teacher has none."""
 Draw = Callable[[str], str]
 """Keeps a picture of the library among the teacher's own, by its name; returns its SHA-256."""
 
@@ -32,7 +33,9 @@ def edits(document: Document, paper: ModuleType, laid: Iterable[Keyed]) -> list[
     """The edits that lay fields on a worksheet and set their keys."""
     made: list[Edit] = [Rename(title=paper.TITLE)]
     for field, key in laid:
-        made += [PlaceField(field=field), SetKey(field_id=field.id, key=key)]
+        made.append(PlaceField(field=field))
+        if key:
+            made.append(SetKey(field_id=field.id, key=key))
     return made
 
 

@@ -59,6 +59,7 @@ def _teacher(browser: Browser, home: str) -> None:
     page.locator("[data-field=box006]").click()
     _take(page, "review")
     _moving(page, browser, home)
+    _making(page, browser, home)
     for name, viewport in (("sheet-laptop", LAPTOP), ("sheet-phone", PHONE)):
         _student(browser, home, viewport, code.replace(" ", ""), name)
 
@@ -104,22 +105,84 @@ def _moving(page: Page, browser: Browser, home: str) -> None:
     page.get_by_role("link", name="Key", exact=True).click()
     page.wait_for_timeout(1500)
     _take(page, "key-lines")
-    page.goto(f"{home}/desk/")
-    page.get_by_role("link", name="Open Rock-pool creatures, 1 page").click()
-    page.get_by_role("navigation", name="Steps").get_by_role("link", name="Hand out").click()
-    page.get_by_role("button", name="Hand it out now").click()
-    page.wait_for_url("**/handouts/**")
-    code = page.get_by_test_id("code").inner_text().replace(" ", "")
-    sheet = browser.new_context(viewport=TABLET, has_touch=True).new_page()
-    sheet.goto(f"{home}/join/{code}/")
-    sheet.get_by_label("Your name").fill("Ama Lindqvist")
-    sheet.get_by_role("button", name="Start").click()
+    _hand_out(page, home, "Rock-pool creatures")
+    sheet = _joined(page, browser, home, TABLET)
     for word, slot in (("limpet", 0), ("shore crab", 1)):
         sheet.get_by_role("button", name=f"{word}, waiting").click()
         sheet.locator("[data-put]").nth(slot).click()
     sheet.get_by_role("button", name="fish, waiting", exact=True).click()
     sheet.wait_for_timeout(800)
     _take(sheet, "pieces")
+
+
+def _making(page: Page, browser: Browser, home: str) -> None:
+    """A passage and a letter on a laptop, a table and working-out by hand on a tablet."""
+    _hand_out(page, home, "A letter home in the fog")
+    sheet = _joined(page, browser, home, LAPTOP)
+    for word in ("noon", "bell"):
+        sheet.get_by_role("list", name="Word bank").get_by_role("button", name=word).click()
+    sheet.get_by_role("textbox", name="30 to 120 words").click()
+    sheet.keyboard.type("About eleven I heard ")
+    sheet.keyboard.press("Control+i")
+    sheet.keyboard.type("oars")
+    sheet.keyboard.press("Control+i")
+    sheet.keyboard.type(" and shouted. It was the harbour master. He brought me")
+    sheet.keyboard.press("Enter")
+    sheet.get_by_role("button", name="List with dots").click()
+    sheet.keyboard.type("bread\npost\na new pane")
+    sheet.locator("main").evaluate("(main) => main.scrollTo(0, 60)")
+    sheet.wait_for_timeout(800)
+    _take(sheet, "letter")
+    _hand_out(page, home, "Shells and chalk")
+    sheet = _joined(page, browser, home, TABLET)
+    for number, text in (("1", "0.45"), ("2", "0.70")):
+        sheet.get_by_label(f"Answer {number}: Gas").fill(text)
+    place = sheet.get_by_role("group", name="Answer 4").bounding_box()
+    assert place
+    for stroke in _WRITTEN:
+        points = [(place["x"] + 30 + x, place["y"] + 30 + y) for x, y in stroke]
+        sheet.mouse.move(*points[0])
+        sheet.mouse.down()
+        for point in points[1:]:
+            sheet.mouse.move(*point, steps=4)
+        sheet.mouse.up()
+    sheet.wait_for_timeout(800)
+    _take(sheet, "ink")
+
+
+_WRITTEN = (
+    ((0, 8), (10, 0), (10, 40)),
+    ((20, 38), (22, 40)),
+    ((46, 12), (34, 4), (32, 16), (50, 28), (40, 40), (32, 28), (48, 14), (46, 12)),
+    ((62, 4), (58, 20), (66, 40), (76, 24), (70, 4), (62, 4)),
+    ((94, 22), (116, 22)),
+    ((134, 8), (144, 0), (144, 40)),
+    ((154, 38), (156, 40)),
+    ((164, 8), (174, 2), (180, 14), (164, 40), (184, 40)),
+    ((212, 2), (196, 2), (194, 18), (210, 20), (208, 36), (194, 40)),
+    ((230, 18), (252, 18)),
+    ((230, 28), (252, 28)),
+)
+"""What is written by hand: "1.80 - 1.25 =", each stroke through its points."""
+
+
+def _hand_out(page: Page, home: str, title: str) -> None:
+    """Hand a worksheet out, from the desk."""
+    page.goto(f"{home}/desk/")
+    page.get_by_role("link", name=f"Open {title}, 1 page").click()
+    page.get_by_role("navigation", name="Steps").get_by_role("link", name="Hand out").click()
+    page.get_by_role("button", name="Hand it out now").click()
+    page.wait_for_url("**/handouts/**")
+
+
+def _joined(page: Page, browser: Browser, home: str, viewport: ViewportSize) -> Page:
+    """The sheet of a student who joined the handout that is shown."""
+    code = page.get_by_test_id("code").inner_text().replace(" ", "")
+    sheet = browser.new_context(viewport=viewport, has_touch=viewport is not LAPTOP).new_page()
+    sheet.goto(f"{home}/join/{code}/")
+    sheet.get_by_label("Your name").fill("Ama Lindqvist")
+    sheet.get_by_role("button", name="Start").click()
+    return sheet
 
 
 def _straighten(page: Page, home: str) -> None:

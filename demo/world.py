@@ -10,7 +10,7 @@ from allauth.account.models import EmailAddress
 from django.db import transaction
 from django.utils import timezone
 
-from demo import moving
+from demo import making, moving
 from demo.papers import keepers_log, tide_table
 from demo.students import KESTRELS
 from demo.teachers import EVERYBODY, SignIn
@@ -44,7 +44,7 @@ def load(*, everything: bool = True) -> None:
     tides = _worksheet(maren, tide_table, TIDE_TABLE)
     _hand_out_to_kestrels(maren, tides)
     if everything:
-        lay_moving(maren)
+        lay_more(maren)
 
 
 def _teacher(sign_in: SignIn) -> User:
@@ -59,13 +59,13 @@ def _worksheet(teacher: User, paper: ModuleType, boxes: tuple[Laid, ...]) -> Wor
     return edit(teacher, worksheet.pk, 1, uuid.uuid4(), [Rename(title=paper.TITLE), *laid])
 
 
-def lay_moving(teacher: User) -> None:
-    """The worksheets whose answers are moved."""
+def lay_more(teacher: User) -> None:
+    """The worksheets whose answers are moved, and those on which students make things."""
 
     def draw(name: str) -> str:
         return keep_from_library(teacher, name, name).picture_id
 
-    for paper, lay in moving.papers():
+    for paper, lay in (*moving.papers(), *making.papers()):
         worksheet = bring_in(teacher, io.BytesIO(paper.draw()), "paper.pdf").worksheet
         document = documents.read(worksheet)
         edit(teacher, worksheet.pk, 1, uuid.uuid4(), moving.edits(document, paper, lay(document, draw)))

@@ -408,7 +408,7 @@ class InTheSampleWorld(Journey):
 
     def setUp(self) -> None:
         super().setUp()
-        world.lay_moving(self.maren)
+        world.lay_more(self.maren)
 
     def join(self, title: str) -> Page:
         self.handed = hand_out(self.maren, self.worksheet(title).pk)

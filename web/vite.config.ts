@@ -10,9 +10,12 @@ import { wordsScripts } from "./words_scripts";
 const LANGUAGES = { "en-gb": "en", "ar-xb": "ar-XB" };
 const SCREENS = ["desk", "editor", "handout", "review", "sheet"];
 
-// What a student's sheet shares with a teacher's screens, and nothing that only teachers need.
+// What a student's sheet shares with a teacher's screens, and nothing that only teachers need, or only long text.
 const SHARED =
-  /node_modules|vite\/preload|src\/(api\/(begin|failure)|generated\/limits|saving\/|ui\/|fixtures\/|kinds\/(layers|registry|picked|\w+\/text_size))/;
+  /node_modules\/(?!@tiptap|prosemirror|orderedmap|rope-sequence|w3c-keyname)|vite\/preload|src\/(api\/(begin|failure)|generated\/limits|saving\/|ui\/|fixtures\/|words\/say|canvas\/(sight|tab_place)|kinds\/(layers|look|registry|picked|sheet_store|\w+\/text_size))/;
+
+const KIND = /src\/kinds\/(\w+)\//;
+const kindOf = (module: string): string | null => KIND.exec(module)?.[1] ?? null;
 
 // One entry a screen, so that a student downloads only the sheet.
 export default defineConfig({
@@ -37,7 +40,11 @@ export default defineConfig({
       output: {
         // What every screen needs is one file: on a slow device each request costs more than a few kilobytes.
         codeSplitting: {
-          groups: [{ name: "shared", test: SHARED, minShareCount: 2 }],
+          // What a kind has for students and teachers is one too.
+          groups: [
+            { name: "shared", test: SHARED, minShareCount: 2, priority: 1 },
+            { name: kindOf, test: KIND, minShareCount: 2 },
+          ],
         },
       },
     },

@@ -47,7 +47,7 @@ class Forms(unittest.TestCase):
         self.assertEqual((once.columns, once.rows), ((0.6,), (0.5,)))
         self.assertEqual({(cell.id, cell.row, cell.column) for cell in once.cells}, {(HIGH, 0, 0), (LOW, 1, 0)})
         for by in (90, 180, 270):
-            there = FIELD.turned("page1", by, 600, 800)  # type: ignore[arg-type]
+            there = FIELD.turned("page1", by, 600, 800)
             size = (800, 600) if by != 180 else (600, 800)
             back = there.turned("page1", 360 - by, *size)  # type: ignore[arg-type]
             self.assertEqual(back.cells, FIELD.cells)

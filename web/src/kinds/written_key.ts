@@ -14,7 +14,13 @@ export const rightOf = (part: string, [text = "", ...also]: readonly string[]): 
   comparison: null,
 });
 
-/** What is right in parts after it was said of one; null: nothing of any. */
+/** What is right in parts after something was typed as right in one. */
+export const typedRight = (before: readonly PartRight[], part: string, text: string): PartRight[] =>
+  withRight(before, part, (was) =>
+    text.trim() ? (was ? { ...was, text } : rightOf(part, [text])) : undefined,
+  );
+
+/** What is right in parts after it was said of one. */
 export function withRight(
   before: readonly PartRight[],
   part: string,

@@ -2,7 +2,7 @@
   // A table that is filled in: on the page itself, or cell by cell in the dock.
   import LIMITS from "../../generated/limits.json";
   import VerdictMark from "../../ui/VerdictMark.svelte";
-  import { textsOf } from "../gaps/passage";
+  import { textsOf } from "../written_parts";
   import type { AnsweringProps } from "../student";
   import { ontoNext } from "./arrows";
   import Cells from "./Cells.svelte";

@@ -1,7 +1,8 @@
 <script lang="ts">
   import LIMITS from "../../generated/limits.json";
   import type { KeyFieldProps } from "../teacher";
-  import { rightOf, withRight } from "../written_key";
+  import { typedRight } from "../written_key";
+  import { rightText } from "../written_parts";
   import { ontoNext } from "./arrows";
   import Cells from "./Cells.svelte";
   import { cellName } from "./grid";
@@ -9,12 +10,10 @@
 
   let { field, fieldKey, numbers, style, scale, onkey }: KeyFieldProps<"answer_table"> = $props();
 
-  const textOf = (id: string) => fieldKey?.right.find(({ part }) => part === id)?.text ?? "";
+  const textOf = (id: string) => rightText(fieldKey, id);
 
   function write(id: string, text: string) {
-    const right = withRight(fieldKey?.right ?? [], id, (was) =>
-      text.trim() ? (was ? { ...was, text } : rightOf(id, [text])) : undefined,
-    );
+    const right = typedRight(fieldKey?.right ?? [], id, text);
     onkey(right.length > 0 ? { kind: "answer_table", right } : null);
   }
 </script>

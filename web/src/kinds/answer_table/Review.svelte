@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { textsOf } from "../gaps/passage";
+  import { textsOf } from "../written_parts";
   import type { ReviewProps } from "../teacher";
   import Shown from "./Shown.svelte";
   import { cellSize } from "./size";

@@ -1,5 +1,5 @@
-import { textsOf } from "../gaps/passage";
 import type { StudentKind } from "../student";
+import { inWords, isBlank, textIn, together } from "../written_parts";
 import Answering from "./Answering.svelte";
 import { inOrder } from "./grid";
 
@@ -8,19 +8,13 @@ export const answerTable: StudentKind<"answer_table"> = {
   clear: true,
   direct: true,
   numbersItself: true,
-  isBlank: (answer, part) => {
-    const texts = textsOf(answer);
-    return part ? !texts.get(part)?.trim() : ![...texts.values()].some((text) => text.trim());
-  },
-  saidIn: (answer, part) => textsOf(answer).get(part) ?? "",
+  isBlank,
+  saidIn: textIn,
   together: (prompt, entries) => ({
     kind: "answer_table",
     version: 1,
-    texts: inOrder(prompt.cells).flatMap(({ id }) => {
-      const entry = entries.get(id);
-      return entry && "text" in entry ? [[id, entry.text]] : [];
-    }),
+    texts: together(inOrder(prompt.cells), entries),
   }),
-  inWords: (answer) => [...textsOf(answer).values()].filter(Boolean).join(", "),
+  inWords,
   Answering,
 };

@@ -1,7 +1,7 @@
 import type { Box } from "../../api/teacher";
-import { textsOf } from "../gaps/passage";
 import { plain } from "../plain";
 import type { FieldOf, TeacherKind } from "../teacher";
+import { inWords, keyInWords, partKeyInWords, textIn } from "../written_parts";
 import Face from "./Face.svelte";
 import { allCells, evenly } from "./grid";
 import Handles from "./Handles.svelte";
@@ -37,13 +37,10 @@ export const answerTable: TeacherKind<"answer_table"> = {
       settled: {},
     };
   },
-  keyInWords: (key) => key.right.map(({ text }) => text).join(", "),
-  partKeyInWords: (key, part) => {
-    const right = key.right.find((right) => right.part === part);
-    return right ? [right.text, ...right.also].join(" / ") : "";
-  },
-  answerInWords: (answer) => [...textsOf(answer).values()].filter(Boolean).join(", "),
-  partInWords: (answer, part) => textsOf(answer).get(part) ?? "",
+  keyInWords,
+  partKeyInWords,
+  answerInWords: inWords,
+  partInWords: textIn,
   Icon,
   Face,
   Handles,

@@ -5,7 +5,8 @@
   import type { AnsweringProps } from "../student";
   import { bankLeft, offered } from "./fills";
   import Passage from "./Passage.svelte";
-  import { around, textsOf } from "./passage";
+  import { textsOf } from "../written_parts";
+  import { around } from "./passage";
   import { passagePoints } from "./size";
 
   let {
@@ -40,13 +41,18 @@
   /** Whether a word of the bank can still be taken for a gap. */
   const isFree = (id: string, word: string, left: number) => left > 0 || textOf(id) === word;
 
-  /** Put a word of the bank into the gap in hand, or the first that is blank; one that is there already is taken out. */
-  function take(word: string) {
+  /**
+   * Put a word of the bank into the gap in hand, or the first that is blank, and go on to the next one; a word of which
+   * none is left is taken out of its gap.
+   */
+  function take(word: string, left: number) {
     const fromBank = prompt.gaps.filter(({ fill }) => fill === "bank");
-    const to = inHand?.fill === "bank" ? inHand : fromBank.find(({ id }) => !textOf(id));
+    const holds = left > 0 ? undefined : fromBank.find(({ id }) => textOf(id) === word);
+    const to = holds ?? (inHand?.fill === "bank" ? inHand : fromBank.find(({ id }) => !textOf(id)));
     if (!to) return;
-    write(to.id, textOf(to.id) === word ? "" : word);
-    onfocus(to.id);
+    write(to.id, holds ? "" : word);
+    const next = fromBank.find(({ id }) => id !== to.id && !textOf(id));
+    onfocus(holds || !next ? to.id : next.id);
   }
 </script>
 
@@ -150,7 +156,7 @@
               class="bank-word"
               class:used={left <= 0}
               disabled={readonly || beside}
-              onclick={() => take(word)}>{word}</button
+              onclick={() => take(word, left)}>{word}</button
             >
           </li>
         {/each}

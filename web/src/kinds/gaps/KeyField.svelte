@@ -2,7 +2,8 @@
   // The passage with a place for the right word in each gap.
   import LIMITS from "../../generated/limits.json";
   import type { KeyFieldProps } from "../teacher";
-  import { rightOf, withRight } from "../written_key";
+  import { typedRight } from "../written_key";
+  import { rightText } from "../written_parts";
   import { offered } from "./fills";
   import Passage from "./Passage.svelte";
   import { passagePoints } from "./size";
@@ -10,12 +11,10 @@
   let { field, fieldKey, numbers, style, scale, onkey }: KeyFieldProps<"gaps"> = $props();
 
   const size = $derived(passagePoints(field, style) * scale);
-  const wordOf = (id: string) => fieldKey?.right.find(({ part }) => part === id)?.text ?? "";
+  const wordOf = (id: string) => rightText(fieldKey, id);
 
   function write(id: string, text: string) {
-    const right = withRight(fieldKey?.right ?? [], id, (was) =>
-      text.trim() ? (was ? { ...was, text } : rightOf(id, [text])) : undefined,
-    );
+    const right = typedRight(fieldKey?.right ?? [], id, text);
     onkey(right.length > 0 ? { kind: "gaps", right } : null);
   }
 </script>

@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { ReviewProps } from "../teacher";
-  import { textsOf } from "./passage";
+  import { textsOf } from "../written_parts";
   import Shown from "./Shown.svelte";
   import { passagePoints } from "./size";
 

@@ -2,6 +2,7 @@
   import Folded from "../../ui/Folded.svelte";
   import PartSettings from "../PartSettings.svelte";
   import type { SettingsProps } from "../teacher";
+  import { rightText } from "../written_parts";
   import { asList, FILLS, type Fill } from "./fills";
   import type { Gap } from "./passage";
   import { gapToggled, isWhole, MOST_GAPS, MOST_LETTERS, sourceOf, typed } from "./source";
@@ -37,7 +38,7 @@
   }
 
   /** What is right in a gap, as the key says. */
-  const wordOf = (id: string) => fieldKey?.right.find(({ part }) => part === id)?.text ?? "";
+  const wordOf = (id: string) => rightText(fieldKey, id);
 
   const setGap = (id: string, changed: Partial<Gap>, typing = false) =>
     onchange(

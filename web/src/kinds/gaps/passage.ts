@@ -22,8 +22,3 @@ export function around(passage: readonly Stretch[], gap: string): { before: stri
     .join(" ");
   return { before, after };
 }
-
-/** What was typed, by the gaps' ids. */
-export const textsOf = (
-  answer: { texts: readonly (readonly [string, string] | readonly unknown[])[] } | undefined,
-): Map<string, string> => new Map((answer?.texts ?? []) as [string, string][]);

@@ -2,11 +2,12 @@ import type { Box } from "../../api/teacher";
 import { newId } from "../../worksheet/ids";
 import { plain } from "../plain";
 import type { FieldOf, TeacherKind } from "../teacher";
+import { inWords, keyInWords, partKeyInWords, textIn } from "../written_parts";
 import Face from "./Face.svelte";
 import Icon from "./Icon.svelte";
 import KeyField from "./KeyField.svelte";
 import KeySettings from "./KeySettings.svelte";
-import { newGap, textsOf } from "./passage";
+import { newGap } from "./passage";
 import Review from "./Review.svelte";
 import Settings from "./Settings.svelte";
 
@@ -34,13 +35,10 @@ export const gaps: TeacherKind<"gaps"> = {
     bank: [],
     settled: {},
   }),
-  keyInWords: (key) => key.right.map(({ text }) => text).join(", "),
-  answerInWords: (answer) => [...textsOf(answer).values()].filter(Boolean).join(", "),
-  partKeyInWords: (key, part) => {
-    const right = key.right.find((right) => right.part === part);
-    return right ? [right.text, ...right.also].join(" / ") : "";
-  },
-  partInWords: (answer, part) => textsOf(answer).get(part) ?? "",
+  keyInWords,
+  partKeyInWords,
+  answerInWords: inWords,
+  partInWords: textIn,
   Icon,
   Face,
   KeyField,

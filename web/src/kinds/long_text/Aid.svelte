@@ -8,7 +8,7 @@
   import { plural } from "../../words/say";
   import type { AidProps } from "../student";
   import { askedFor, isAskedFor, lettersOf, wordCount } from "./words";
-  import { writerIn } from "./writer.svelte";
+  import { writerIn } from "./writers.svelte";
 
   let { prompt, answering }: AidProps<"long_text"> = $props();
 

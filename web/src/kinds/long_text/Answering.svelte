@@ -3,7 +3,8 @@
   import { handPoints } from "../answer_box/text_size";
   import type { AnsweringProps } from "../student";
   import { askedFor } from "./words";
-  import { Writer } from "./writer.svelte";
+  import Paragraphs from "../../rich_text/Paragraphs.svelte";
+  import type { Writer } from "./writer.svelte";
 
   let {
     prompt,
@@ -18,11 +19,24 @@
   }: AnsweringProps<"long_text"> = $props();
 
   let place: HTMLDivElement;
-  let writer: Writer | undefined;
+  let writer = $state.raw<Writer>();
   const asked = $derived(askedFor(prompt));
   const named = $derived(asked ? /* @wc-include */ `${label}, ${asked} asked for` : label);
 
-  onMount(() => {
+  /** Milliseconds after which it is loaded all the same. */
+  const LONGEST = 1_000;
+  const idle = () =>
+    new Promise((then) => {
+      if ("requestIdleCallback" in window) window.requestIdleCallback(then, { timeout: LONGEST });
+      else setTimeout(then, LONGEST / 4);
+    });
+
+  // What writing takes is much, and all else on the sheet need not wait for it.
+  let left = false;
+  onMount(async () => {
+    await idle();
+    const { Writer } = await import("./writer.svelte");
+    if (left) return;
     writer = new Writer(place, answer?.paragraphs ?? [], {
       formatted: prompt.formatted,
       attributes: () => ({ label: named, describedby, spelling: prompt.spelling, readonly }),
@@ -30,11 +44,15 @@
       onfocus: () => onfocus(),
     });
   });
-  onDestroy(() => writer?.destroy());
+  onDestroy(() => {
+    left = true;
+    writer?.destroy();
+  });
 
   $effect(() => {
     const now = answer?.paragraphs ?? [];
-    untrack(() => writer?.show(now));
+    const writes = writer;
+    untrack(() => writes?.show(now));
   });
   $effect(() => {
     void [named, describedby, readonly];
@@ -46,4 +64,6 @@
   bind:this={place}
   class="long-text laid-text {docked ? 'textarea h-28 w-full' : 'h-full'}"
   style:font-size={docked ? "1.125rem" : `max(1rem, ${handPoints(prompt.style) * scale}px)`}
-></div>
+>
+  {#if !writer}<Paragraphs paragraphs={answer?.paragraphs ?? []} />{/if}
+</div>

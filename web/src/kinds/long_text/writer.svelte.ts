@@ -10,6 +10,7 @@ import { EditorView } from "@tiptap/pm/view";
 import { fromEditor, toEditor, writable } from "../../rich_text/rich";
 import type { Paragraph } from "../../rich_text/paragraphs";
 import { SCHEMA } from "./schema";
+import { setWriter } from "./writers.svelte";
 
 /** The most that is kept (velum/kinds/long_text.py). */
 export const MOST_LETTERS = 20_000;
@@ -60,7 +61,7 @@ export class Writer {
         },
       },
     });
-    WRITERS.set(this.view.dom, this);
+    setWriter(this.view.dom, this);
   }
 
   /** What is written. */
@@ -159,14 +160,6 @@ export class Writer {
       ],
     });
   }
-}
-
-const WRITERS = new WeakMap<Element, Writer>();
-
-/** The writer whose text lies within an element. */
-export function writerIn(element: HTMLElement): Writer | undefined {
-  const dom = element.querySelector(".ProseMirror");
-  return dom ? WRITERS.get(dom) : undefined;
 }
 
 const blocks = (doc: Node): number => {

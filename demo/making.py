@@ -1,0 +1,85 @@
+"""Worksheets of the sample world on which students make things: passages, letters, tables, ink, photos, recordings."""
+
+import re
+from collections.abc import Callable, Iterable
+from types import ModuleType
+
+from demo.moving import Draw, Keyed
+from demo.papers import fog_letter, shells
+from velum.document.document import Document
+from velum.geometry.box import Box
+from velum.kinds.answer_table import AnswerTable, AnswerTableKey, Cell
+from velum.kinds.gaps import Gap, Gaps, GapsKey, Stretch
+from velum.kinds.ink import Ink
+from velum.kinds.long_text import LongText, LongTextKey, Wanted
+from velum.kinds.picture_box import PictureBox
+from velum.kinds.sound_box import SoundBox
+from velum.kinds.written_parts import PartRight
+
+
+def papers() -> Iterable[tuple[ModuleType, Callable[[Document, Draw], list[Keyed]]]]:
+    """The papers, and what their teacher laid on them."""
+    return (fog_letter, _fog_letter), (shells, _shells)
+
+
+def _fog_letter(document: Document, draw: Draw) -> list[Keyed]:
+    page = document.pages[0].id
+    words = re.split(r"[][]", fog_letter.PASSAGE)
+    names = [f"gap{place}" for place in range(len(words) // 2)]
+    passage = Gaps(
+        id="passage1",
+        page=page,
+        box=Box(x=70, y=130, width=477, height=130),
+        passage=tuple(
+            Stretch(gap=names[place // 2]) if place % 2 else Stretch(text=text) for place, text in enumerate(words)
+        ),
+        gaps=tuple(Gap(id=name, fill="bank") for name in names),
+        bank=(*words[1::2], "oil", "dusk", "two"),
+    )
+    right = tuple(PartRight(part=name, text=text) for name, text in zip(names, words[1::2], strict=True))
+    letter = LongText(
+        id="letter1",
+        page=page,
+        box=Box(x=70, y=314, width=477, height=280),
+        points=6,
+        spelling="en-GB",
+        least_words=30,
+        most_words=120,
+        name="The letter home",
+    )
+    told = LongTextKey(
+        wanted=tuple(
+            Wanted(phrases=phrases)
+            for phrases in (("oars",), ("harbour master",), ("bread", "post", "new pane"), ("sound of my bell", "bell"))
+        )
+    )
+    aloud = SoundBox(
+        id="aloud1", page=page, box=Box(x=70, y=648, width=360, height=44), points=2, name="The letter, read aloud"
+    )
+    return [(passage, GapsKey(right=right)), (letter, told), (aloud, None)]
+
+
+def _shells(document: Document, draw: Draw) -> list[Keyed]:
+    page = document.pages[0].id
+    rows = len(shells.ROWS)
+    lost = AnswerTable(
+        id="lost1",
+        page=page,
+        box=Box(
+            x=shells.LEFT + sum(shells.WIDTHS[:3]),
+            y=shells.TOP + shells.ROW,
+            width=shells.WIDTHS[3],
+            height=rows * shells.ROW,
+        ),
+        rows=tuple((row + 1) / rows for row in range(rows - 1)),
+        cells=tuple(
+            Cell(id=f"lost{row}", row=row, column=0, name=f"Gas from {cells[0]} (g)")
+            for row, cells in enumerate(shells.ROWS)
+        ),
+    )
+    right = tuple(PartRight(part=f"lost{row}", text=text) for row, text in enumerate(shells.LOST))
+    working = Ink(id="working1", page=page, box=Box(x=70, y=302, width=477, height=112), points=0, name="Working-out")
+    photo = PictureBox(
+        id="photo1", page=page, box=Box(x=70, y=458, width=300, height=220), points=3, name="A photo with labels"
+    )
+    return [(lost, AnswerTableKey(right=right)), (working, None), (photo, None)]

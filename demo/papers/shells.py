@@ -1,0 +1,25 @@
+"""Shells and chalk: a table of amounts, working-out, and a photo of what was done."""
+
+from demo.papers.pen import BOLD, Pen
+
+TITLE = "Shells and chalk"
+
+HEAD = ("In the jar", "Before (g)", "After (g)", "Gas (g)")
+ROWS = (("chalk", "2.40", "1.95"), ("mussel shell", "2.60", "1.90"), ("whelk shell", "1.80", "1.25"))
+LOST = ("0.45", "0.70", "0.55")
+LEFT, TOP, ROW, WIDTHS = 70.0, 150.0, 28.0, (150.0, 100.0, 100.0, 127.0)
+
+
+def draw() -> bytes:
+    """The paper as a PDF."""
+    pen = Pen(TITLE)
+    pen.heading(TITLE)
+    pen.text(48, 116, "1.", 13, BOLD)
+    pen.text(70, 116, "Chalk and shells were laid in vinegar. How much gas went off?", 13)
+    words = {(0, column): head for column, head in enumerate(HEAD)}
+    words |= {(row + 1, column): word for row, cells in enumerate(ROWS) for column, word in enumerate(cells)}
+    pen.table(LEFT, TOP, list(WIDTHS), [ROW] * (len(ROWS) + 1), words)
+    pen.text(70, 292, "Show how you worked out the last one.", 12)
+    pen.text(48, 444, "2.", 13, BOLD)
+    pen.text(70, 444, "Take a photo of your jar, or of a shell, and label what you see.", 13)
+    return pen.done()
