@@ -13,7 +13,7 @@ class SampleWorld(WorldCase):
     def setUpTestData(cls) -> None:
         """Nobody lives there yet."""
 
-    def test_every_kind_is_used_and_nothing_is_doubtful_where_answers_are_moved(self) -> None:
+    def test_every_kind_is_used_and_nothing_is_doubtful_after_the_first_two(self) -> None:
         world.load()
         made = [documents.read(worksheet) for worksheet in Worksheet.objects.order_by("created_at")]
         used = {field.kind for document in made for field in document.fields}
@@ -22,5 +22,6 @@ class SampleWorld(WorldCase):
             with self.subTest(document.title):
                 self.assertEqual(list(look_over(document)), [])
                 for field in document.fields:
-                    key = document.keys[field.id]
-                    self.assertEqual(kind_of(field).parts_without_key(field, key), [])
+                    if kind_of(field).keyed:
+                        key = document.keys[field.id]
+                        self.assertEqual(kind_of(field).parts_without_key(field, key), [])

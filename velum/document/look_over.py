@@ -25,6 +25,8 @@ is on a laptop.
 
 _TOUCHING = 1.0
 """Points by which boxes may lie over each other, or over an edge, without anybody seeing it."""
+_ALL = 0.95
+"""The share of a page from which on a box covers it."""
 
 
 class Finding(Model):
@@ -61,7 +63,9 @@ def _keys(document: Document) -> Iterator[Finding]:
 def _points(document: Document) -> Iterator[Finding]:
     points = points_of(document.fields, document.groups)
     for name in dict.fromkeys(ref.field for ref, worth in points.items() if not worth):
-        yield Finding(doubt="no_points", fields=(name,))
+        # What no key can judge may be there to be worked in, such as a place for working-out.
+        if (field := document.field(name)) and kind_of(field).keyed:
+            yield Finding(doubt="no_points", fields=(name,))
 
 
 def _numbers(document: Document) -> Iterator[Finding]:
@@ -79,7 +83,9 @@ def _places(document: Document) -> Iterator[Finding]:
         over = (
             (one.id, other.id)
             for (one, here), (other, there) in _near_each_other(places)
-            if one is not other and _overlap(here.box, there.box)
+            if one is not other
+            and _overlap(here.box, there.box)
+            and not (_is_all_of(here.box, page) or _is_all_of(there.box, page))
         )
         for pair in dict.fromkeys(over):
             yield Finding(doubt="overlap", fields=pair)
@@ -104,6 +110,11 @@ def _overlap(one: Box, other: Box) -> bool:
     across = min(one.x + one.width, other.x + other.width) - max(one.x, other.x)
     down = min(one.bottom, other.bottom) - max(one.y, other.y)
     return across > _TOUCHING and down > _TOUCHING
+
+
+def _is_all_of(box: Box, page: Page) -> bool:
+    """Whether it covers a page, and so lies over all else on purpose, such as ink over a whole page."""
+    return box.width * box.height >= _ALL * page.width * page.height
 
 
 def _is_off(box: Box, page: Page) -> bool:

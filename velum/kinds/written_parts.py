@@ -3,7 +3,7 @@
 Each part is a question of its own, compared as an answer box is; what is typed into it is an entry of its own.
 """
 
-from collections.abc import Callable, Mapping
+from collections.abc import Callable, Mapping, Sequence
 from typing import Annotated, TypeAlias, TypeVar
 
 from pydantic import Field as Limits
@@ -146,8 +146,11 @@ def steps_of_judging_all(key: PartsKey, answer: TextsAnswer) -> int:
 
 def check_answer(field: FieldBase, answer: TextsAnswer) -> None:
     """Raises AnswerRefused for an answer to parts that the field does not have."""
+    _check_names(field, [name for name, _ in answer.texts])
+
+
+def _check_names(field: FieldBase, names: Sequence[str]) -> None:
     there = {part.id for part in field.parts}
-    names = [name for name, _ in answer.texts]
     if not set(names) <= there or len(set(names)) < len(names):
         raise AnswerRefused("answer.no_part", "This place is no longer on the sheet. What was saved before is kept.")
 
@@ -159,13 +162,10 @@ def entries_of(field: type[F], entry: type[E], answer: type[A]) -> Entries[F, A,
         names = [part.id for part in field.parts if part.id in entries]
         return answer(texts=tuple((name, entries[name].text) for name in names))
 
-    def check(field: F, name: str, one: E) -> None:
-        check_answer(field, TextsAnswer.model_construct(texts=((name, one.text),)))
-
     return Entries(
         entry=entry,
         together=together,
         apart=lambda answer: {name: entry(text=text) for name, text in answer.texts},
         most=MOST_PARTS,
-        check=check,
+        check=lambda field, name, entry: _check_names(field, [name]),
     )

@@ -8,6 +8,7 @@ from velum.geometry.box import Box
 from velum.kinds import KINDS, Field
 from velum.kinds.answer_box import AnswerBox, AnswerBoxKey
 from velum.kinds.choice import Choice, ChoiceKey, worded
+from velum.kinds.ink import INK
 from velum.kinds.tick_places import TICK_PLACES
 
 
@@ -36,7 +37,7 @@ class LookOver(unittest.TestCase):
         for kind in KINDS.values():
             with self.subTest(kind.name):
                 field, key, _ = kind.example
-                sheet = a_document().changed(fields=(field,), keys={field.id: key})
+                sheet = a_document().changed(fields=(field,), keys={field.id: key} if key else {})
                 self.assertEqual(look_over(sheet), [])
 
     def test_no_key(self) -> None:
@@ -45,6 +46,19 @@ class LookOver(unittest.TestCase):
 
     def test_an_opinion_needs_no_key_and_is_named_as_one(self) -> None:
         self.assertEqual(doubts(a_document(answer_box("box1", points=0))), [("no_points", ("box1",))])
+
+    def test_what_is_worked_in_needs_no_points(self) -> None:
+        working = INK.example[0].changed(page="page1", points=0)
+        self.assertEqual(look_over(a_document().changed(fields=(working,))), [])
+
+    def test_what_covers_a_page_lies_over_the_rest_on_purpose(self) -> None:
+        page = a_document().pages[0]
+        whole = Box(x=0, y=0, width=page.width, height=page.height)
+        over = INK.example[0].changed(page=page.id, box=whole, whole_page=True)
+        sheet = keyed(box("box1", 50, 50), over)
+        self.assertEqual(doubts(sheet), [])
+        smaller = over.changed(box=whole.changed(height=page.height / 2), whole_page=False)
+        self.assertEqual(doubts(keyed(box("box1", 50, 50), smaller)), [("overlap", ("sketch01", "box1"))])
 
     def test_points_of_a_group_are_points(self) -> None:
         sheet = keyed(answer_box("box1", points=0), answer_box("box2", y=200, points=0))
