@@ -13,7 +13,7 @@ from server.copies.show import copy_out
 from server.entrance.errors import Missing, Refused
 from server.entrance.rate import guessed_wrongly
 from server.entrance.screens import screen
-from server.files.send import send_disarmed
+from server.files.send import send_disarmed, send_part_disarmed
 from server.handouts.codes import shown
 from server.handouts.models import Handout
 from server.pictures.models import KeptPicture
@@ -126,12 +126,12 @@ def picture(request: HttpRequest, copy_id: uuid.UUID, sha256: str) -> HttpRespon
 @require_safe
 def answer_file(request: HttpRequest, copy_id: uuid.UUID, sha256: str) -> HttpResponseBase:
     """A file that the student put into an answer."""
-    return send_answer_file(own_copy_or_404(request, copy_id), sha256)
+    return send_answer_file(request, own_copy_or_404(request, copy_id), sha256)
 
 
-def send_answer_file(copy: Copy, sha256: str) -> HttpResponseBase:
+def send_answer_file(request: HttpRequest, copy: Copy, sha256: str) -> HttpResponseBase:
     kept = find_file(copy, sha256)
-    return send_disarmed(kept.name, kept.media_type)
+    return send_part_disarmed(request, kept.name, kept.media_type)
 
 
 def own_copy_or_404(request: HttpRequest, copy_id: uuid.UUID) -> Copy:

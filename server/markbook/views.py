@@ -32,4 +32,4 @@ def review(request: HttpRequest, copy_id: uuid.UUID) -> HttpResponse:
 @require_safe
 def answer_file(request: HttpRequest, copy_id: uuid.UUID, sha256: str) -> HttpResponseBase:
     """A file that a student put into an answer."""
-    return send_answer_file(find_copy_of_teacher(teacher_of(request), copy_id), sha256)
+    return send_answer_file(request, find_copy_of_teacher(teacher_of(request), copy_id), sha256)

@@ -193,3 +193,47 @@ class Order(EntriesCase):
         with mock.patch.dict(KINDS, {MADE_UP.name: watched}):
             self.client.post(f"{self.home}/check", {"field_id": HAUL.id, "part": FIRST}, JSON)
         self.assertEqual(seen, [[SECOND, FIRST]])
+
+
+class Parts(EntriesCase):
+    """Browsers play sounds by parts of their files."""
+
+    def setUp(self) -> None:
+        super().setUp()
+        kept = keep_file(self.copy, HAUL.id, io.BytesIO(photo()))
+        self.address = f"{self.home}/files/{kept.sha256}/"
+        self.whole = default_storage.open(kept.name).read()
+
+    def part(self, wanted: str, **headers: str) -> Any:
+        return self.client.get(self.address, headers={"Range": wanted, **headers})
+
+    def test_a_part_is_sent_where_one_is_asked_for(self) -> None:
+        size = len(self.whole)
+        for wanted, start, end in (
+            ("bytes=0-1", 0, 2),
+            ("bytes=10-", 10, size),
+            (f"bytes=5-{size + 99}", 5, size),
+            ("bytes=-7", size - 7, size),
+            (f"bytes=-{size + 1}", 0, size),
+        ):
+            with self.subTest(wanted):
+                sent = self.part(wanted)
+                self.assertEqual((sent.status_code, b"".join(sent)), (206, self.whole[start:end]))
+                self.assertEqual(sent["Content-Range"], f"bytes {start}-{end - 1}/{size}")
+                self.assertEqual(sent["Content-Length"], str(end - start))
+                self.assertIn("sandbox", sent["Content-Security-Policy"])
+
+    def test_a_part_that_is_not_there_is_refused(self) -> None:
+        for wanted in (f"bytes={len(self.whole)}-", "bytes=9-3", "bytes=-0"):
+            with self.subTest(wanted):
+                sent = self.part(wanted)
+                self.assertEqual((sent.status_code, sent["Content-Range"]), (416, f"bytes */{len(self.whole)}"))
+
+    def test_whatever_else_is_asked_for_is_answered_with_all_of_it(self) -> None:
+        for wanted in ("", "bytes=-", "bytes=0-1,4-5", "lines=1-2", "bytes=a-b", f"bytes={'9' * 30}-"):
+            with self.subTest(wanted):
+                sent = self.part(wanted)
+                self.assertEqual((sent.status_code, b"".join(sent)), (200, self.whole))
+                self.assertEqual(sent["Accept-Ranges"], "bytes")
+        sent = self.part("bytes=0-1", **{"If-Range": "another"})
+        self.assertEqual((sent.status_code, b"".join(sent)), (200, self.whole))

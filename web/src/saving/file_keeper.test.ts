@@ -55,6 +55,13 @@ test("a reload goes on with it", async () => {
   expect([sent, again.waiting()]).toEqual([[["photo1", "photo11"]], []]);
 });
 
+test("nothing is left on the device of a copy that takes nothing more", () => {
+  const { storage, keeper } = alone();
+  keeper.put("photo1", file("x"));
+  keeper.forget();
+  expect(storage.names(fileNamesOf(COPY))).toEqual([]);
+});
+
 test("what is refused is told and not sent again, and all else goes on", async () => {
   const { world, sent, refused, keeper, waiting } = alone();
   keeper.put("voice1", file("bad"));

@@ -42,6 +42,11 @@ export class FileKeeper {
     void this.flush();
   }
 
+  /** The copy takes nothing more: what the device still has of it is nobody's. */
+  forget(): void {
+    for (const name of this.around.device.kept(this.prefix)) this.around.device.forget(name);
+  }
+
   get isEmpty(): boolean {
     return this.waiting.size === 0;
   }

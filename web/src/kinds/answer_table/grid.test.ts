@@ -32,6 +32,10 @@ test("rows and columns come and go, and cells that stay are the same", () => {
   expect(cellAt(resized(printed, 3, 3), 0, 0)).toBeUndefined();
 });
 
+test("a table has no more cells than are kept", () => {
+  expect(resized(GRID, 40, 40).cells).toHaveLength(400);
+});
+
 test("a cell is to fill in, or is left as it is printed; one is always to fill in", () => {
   const without = toggled(GRID, 0, 0);
   expect([without.cells.length, at(without, 0, 0)]).toEqual([5, undefined]);

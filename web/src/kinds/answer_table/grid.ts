@@ -12,6 +12,7 @@ export interface Grid {
 }
 
 export const MOST_LINES = 40;
+export const MOST_CELLS = 400;
 /** The share that a row or a column has at least (velum/kinds/answer_table.py). */
 const NARROWEST = 0.004;
 const LEAST_APART = 2 * NARROWEST;
@@ -31,6 +32,7 @@ export function boxOf({ columns, rows }: Pick<Grid, "columns" | "rows">, { row, 
 export const inOrder = (cells: readonly Cell[]): Cell[] =>
   cells.toSorted((a, b) => a.row - b.row || a.column - b.column);
 
+/** The cell in a place, if there is one to fill in. */
 export const cellAt = ({ cells }: Pick<Grid, "cells">, row: number, column: number): Cell | undefined =>
   cells.find((cell) => cell.row === row && cell.column === column);
 
@@ -46,7 +48,7 @@ export function resized(grid: Grid, rows: number, columns: number): Grid {
   const more = allCells(rows, columns).filter(
     ({ row, column }) => row > grid.rows.length || column > grid.columns.length,
   );
-  const kept = [...cells, ...more];
+  const kept = [...cells, ...more].slice(0, MOST_CELLS);
   return {
     rows: rows === grid.rows.length + 1 ? grid.rows : evenly(rows),
     columns: columns === grid.columns.length + 1 ? grid.columns : evenly(columns),
@@ -57,7 +59,8 @@ export function resized(grid: Grid, rows: number, columns: number): Grid {
 /** The grid with a cell to fill in, or with what stands there left as it is printed; one cell is always to fill in. */
 export function toggled(grid: Grid, row: number, column: number): Grid {
   const cell = cellAt(grid, row, column);
-  if (!cell) return { ...grid, cells: [...grid.cells, newCell(row, column)] };
+  if (!cell)
+    return grid.cells.length < MOST_CELLS ? { ...grid, cells: [...grid.cells, newCell(row, column)] } : grid;
   return grid.cells.length > 1 ? { ...grid, cells: grid.cells.filter((other) => other !== cell) } : grid;
 }
 
@@ -95,7 +98,7 @@ export function printedIn(blanks: readonly Box[], frame: Box): ({ box: Box } & G
     box,
     columns: edges(columns, box.x, box.width),
     rows: edges(rows, box.y, box.height),
-    cells: [...places.values()],
+    cells: [...places.values()].slice(0, MOST_CELLS),
   };
 }
 

@@ -5,18 +5,21 @@
   import { rightText } from "../written_parts";
   import { asList, FILLS, type Fill } from "./fills";
   import type { Gap } from "./passage";
-  import { gapToggled, isWhole, MOST_GAPS, MOST_LETTERS, sourceOf, typed } from "./source";
+  import { gapToggled, isWhole, MOST_GAPS, problemOf, sourceOf, typed } from "./source";
 
   let { field, fieldKey, numbers, onchange, onboth }: SettingsProps<"gaps"> = $props();
 
   let area = $state<HTMLTextAreaElement>();
   /** What stands in the area while it is typed in: a bracket that is opened is a gap only once it is closed. */
   let typing = $state<string>();
+  let problem = $state("");
   const source = $derived(sourceOf(field, fieldKey));
 
   function write(text: string, end = false) {
-    typing = end ? undefined : text;
-    if (onboth && (end || isWhole(text)) && text !== source)
+    problem = problemOf(text);
+    // What cannot be taken stands there to be shortened.
+    typing = end && !problem ? undefined : text;
+    if (!problem && onboth && (end || isWhole(text)) && text !== source)
       onboth((field, key) => typed(field, key, text), true);
   }
 
@@ -96,7 +99,7 @@
       class="textarea w-full leading-relaxed"
       rows="8"
       dir="auto"
-      maxlength={MOST_LETTERS}
+      aria-invalid={problem !== ""}
       value={typing ?? source}
       aria-describedby="passage-help"
       oninput={(event) => write(event.currentTarget.value)}></textarea>
@@ -119,6 +122,7 @@
         </select>
       {/if}
     </div>
+    {#if problem}<p class="mt-1 text-sm font-semibold text-warning" role="alert">{problem}</p>{/if}
     <p id="passage-help" class="quiet mt-1 text-sm">
       What stands in [brackets] is a gap and its right answer: [sea | ocean] has two. Blanks that are pasted
       as ____ or [ ] become gaps.

@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { expect, test } from "vitest";
 import type { FieldOf, KeyOf } from "../teacher";
 import { plain } from "../plain";
-import { gapToggled, isWhole, sourceOf, typed } from "./source";
+import { gapToggled, isWhole, problemOf, sourceOf, typed } from "./source";
 
 type Field = FieldOf<"gaps">;
 type Key = KeyOf<"gaps"> | null;
@@ -83,6 +83,13 @@ test("words are made a gap, and a gap words", () => {
   expect(gapToggled("The [sea] is cold", 6, 6)).toBe("The sea is cold");
   expect(gapToggled("The [sea] is cold", 0, 12)).toBe("The [sea] is cold");
   expect(gapToggled("The  sea", 4, 4)).toBe("The  sea");
+});
+
+test("a passage that is too long is told, and not cut", () => {
+  expect(problemOf("The [sea].".repeat(100))).toBe("");
+  expect(problemOf("a".repeat(20_001))).toContain("20001");
+  expect(problemOf("[sea]".repeat(101))).toContain("101");
+  expect(problemOf(`[sea]${"[=1]".repeat(401)}`)).not.toBe("");
 });
 
 test("a bracket that is open is still being typed", () => {

@@ -13,6 +13,7 @@ type Right = KeyOf<"gaps">["right"][number];
 /** The most gaps that a passage may have, and the most letters. */
 export const MOST_GAPS = 100;
 export const MOST_LETTERS = 20_000;
+const MOST_STRETCHES = 4 * MOST_GAPS;
 
 const escaped = (text: string) => text.replace(/[\\[\]|]/g, "\\$&");
 
@@ -38,6 +39,20 @@ export function sourceOf(field: Gaps, key: KeyOf<"gaps"> | undefined): string {
 }
 
 type Token = { text: string } | { right: string[] } | { again: number };
+
+/** Why a passage cannot be taken as it was typed; empty: it can. */
+export function problemOf(source: string): string {
+  const all = tokens(source);
+  const letters = all.reduce((sum, token) => sum + ("text" in token ? plain(token.text).length : 0), 0);
+  const gaps = all.filter((token) => "right" in token).length;
+  if (letters > MOST_LETTERS)
+    return /* @wc-include */ `A passage has at most ${MOST_LETTERS} letters; this one has ${letters}. What was there before is kept.`;
+  if (gaps > MOST_GAPS)
+    return /* @wc-include */ `A passage has at most ${MOST_GAPS} gaps; this one has ${gaps}. What was there before is kept.`;
+  return all.length > MOST_STRETCHES
+    ? /* @wc-include */ "This passage has too many gaps that stand in it again. What was there before is kept."
+    : "";
+}
 
 /** Whether every bracket that is opened is closed. */
 export const isWhole = (source: string): boolean =>
@@ -72,7 +87,7 @@ export function typed(
   key: KeyOf<"gaps"> | undefined,
   source: string,
 ): [Gaps, KeyOf<"gaps"> | null] {
-  const all = tokens(source.slice(0, MOST_LETTERS));
+  const all = tokens(source);
   const wanted = all.flatMap((token) => ("right" in token ? [token.right] : [])).slice(0, MOST_GAPS);
   const ids = keptIds(field, key, wanted);
   const passage: Stretch[] = [];

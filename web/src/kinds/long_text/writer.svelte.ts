@@ -130,7 +130,10 @@ export class Writer {
   private take(transaction: Transaction): void {
     const { doc } = transaction;
     const grows = doc.content.size > this.state.doc.content.size;
-    if (grows && (doc.textContent.length > MOST_LETTERS || blocks(doc) > MOST_PARAGRAPHS)) return;
+    const paragraphs = blocks(doc);
+    // The end of a paragraph is kept as a letter too.
+    const letters = doc.textContent.length + paragraphs - 1;
+    if (grows && (letters > MOST_LETTERS || paragraphs > MOST_PARAGRAPHS)) return;
     this.state = this.state.apply(transaction);
     this.view.updateState(this.state);
     if (transaction.docChanged) this.options.onwrite(this.paragraphs);

@@ -120,6 +120,7 @@ export class Working implements SheetStore {
     if (this.done) {
       for (const { answer, ...of } of copy.answers) if (answer) this.show(of, answer);
       this.keeper.beginDone(copy.answers);
+      this.fileKeeper.forget();
     } else {
       for (const [of, entry] of this.keeper.begin(copy.answers)) this.show(of, entry);
       this.fileKeeper.begin();
