@@ -2,7 +2,8 @@
 
 from typing import Any
 
-from playwright.sync_api import Locator, expect
+from playwright.sync_api import Locator, Page, expect
+from pypdfium2 import PdfDocument
 
 from e2e.journey import PHONE, Journey
 from e2e.live_server import wait_until
@@ -112,6 +113,25 @@ class OnTheSheet(Journey):
         self.writing(sheet).click()
         sheet.page.keyboard.type("No boat came.")
         expect(self.writing(other)).to_have_text("No boat came.")
+
+    def test_what_does_not_fit_its_box_is_printed_whole_on_pages_of_its_own(self) -> None:
+        sheet = self.join()
+        self.writing(sheet).click()
+        sheet.page.keyboard.insert_text("No boat came.")
+        sheet.expect_saved()
+        self.assertEqual(len(self.printed(sheet.page)), 3)
+        sheet.page.keyboard.insert_text(" The lamp burned all night long." * 300 + " At last the fog lifted.")
+        sheet.expect_saved()
+        pages = self.printed(sheet.page)
+        self.assertGreater(len(pages), 3)
+        self.assertNotIn("At last", "".join(pages[:3]))
+        self.assertIn("At last the fog lifted.", pages[-1])
+        expect(sheet.page.locator(".continued")).to_be_hidden()
+
+    def printed(self, page: Page) -> list[str]:
+        document = PdfDocument(page.pdf(format="A4"))
+        self.addCleanup(document.close)
+        return [" ".join(sheet.get_textpage().get_text_bounded().split()) for sheet in document]
 
     def test_it_is_written_in_the_dock_of_a_phone(self) -> None:
         sheet = self.join(**PHONE)

@@ -3,6 +3,7 @@
 
 import type { Component } from "svelte";
 import type { Answer, Checked, Entry, Prompt } from "../api/student";
+import type { Paragraph } from "../rich_text/paragraphs";
 import { Registry } from "./registry";
 
 export type Kind = Prompt["kind"];
@@ -82,6 +83,8 @@ export interface StudentKind<K extends Kind> {
   setBack?(prompt: PromptOf<K>, answer: AnswerOf<K>, page: string): [name: string, entry: Entry][];
   /** The answer that speaks of a file that was sent. */
   withFile?(answer: AnswerOf<K> | undefined, file: string): AnswerOf<K>;
+  /** What was written at length: where it does not fit its box, it is printed on a page of its own. */
+  paragraphs?(answer: AnswerOf<K>): readonly Paragraph[];
   inWords(answer: AnswerOf<K>, prompt: PromptOf<K>): string;
   /** Where the student answers: on the page, or `docked` beside it, larger. */
   Answering: Component<AnsweringProps<K>>;

@@ -7,6 +7,7 @@ import type { Point, Size } from "../canvas/box";
 import type { PrintedPlaces } from "../canvas/repeat";
 import type { Viewport } from "../canvas/viewport";
 import type { Place } from "./form";
+import type { Paragraph } from "../rich_text/paragraphs";
 import type { Style } from "./look";
 import { Registry } from "./registry";
 
@@ -169,6 +170,8 @@ export interface TeacherKind<K extends Kind> {
   asksForOne?(field: FieldOf<K>): boolean;
   /** A key that was pasted, with what was settled of the key before it. */
   pasted?(key: KeyOf<K>, before: KeyOf<K> | undefined): KeyOf<K>;
+  /** What was written at length: where it does not fit its box, it is printed on a page of its own. */
+  paragraphs?(answer: AnswerOf<K>): readonly Paragraph[];
   /** A key and an answer in words. */
   keyInWords(key: KeyOf<K>, field: FieldOf<K>): string;
   /** What is right in a part, and what was answered to it, in words; for a kind that shows its parts itself. */

@@ -23,6 +23,7 @@ export const longText: TeacherKind<"long_text"> = {
     least_words: null,
     most_words: null,
   }),
+  paragraphs: (answer) => answer.paragraphs,
   keyInWords: (key) => keyInWords(key),
   answerInWords: (answer) => lettersOf(answer.paragraphs),
   Icon,

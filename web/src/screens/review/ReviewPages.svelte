@@ -8,6 +8,7 @@
   import { lettersOnScreen, roomFor, tabPlaces } from "../../canvas/tab_place";
   import NumberTab from "../../ui/NumberTab.svelte";
   import Laid from "../../fixtures/Laid.svelte";
+  import Continued from "../../ui/Continued.svelte";
   import PagePaper from "../../ui/PagePaper.svelte";
   import { questionsOf } from "../../worksheet/numbering";
   import VerdictMark, { inWords } from "../../ui/VerdictMark.svelte";
@@ -51,6 +52,15 @@
         return { id: part.id, number, label, mark, selected: selected === name };
       });
   }
+
+  /** What was written at length, as it is printed. */
+  const written = $derived(
+    questions.flatMap(({ field, number }) => {
+      const answer = answers.get(field.id);
+      const paragraphs = answer && kindOf(field).paragraphs?.(answer);
+      return paragraphs ? [{ field: field.id, number, paragraphs }] : [];
+    }),
+  );
 
   const marks = $derived(new Map(review.row.marks.map((mark) => [refName(mark), mark])));
 </script>
@@ -141,4 +151,5 @@
       {/snippet}
     </PagePaper>
   {/each}
+  <Continued texts={written} />
 </div>

@@ -13,6 +13,7 @@
   import { lettersOnScreen, tabPlaces } from "../../canvas/tab_place";
   import type { Ink } from "../../canvas/ink";
   import type { Prompt } from "../../api/student";
+  import Continued from "../../ui/Continued.svelte";
   import AnswerPlace from "./AnswerPlace.svelte";
   import StartAgain from "./StartAgain.svelte";
   import type { Working } from "./working.svelte";
@@ -66,6 +67,15 @@
     const lying = working.copy.sheet.fixtures.flatMap(({ page: on, box }) => (on === page.id ? [box] : []));
     return tabPlaces(fields, { page, scale, letters: lettersOnScreen(), ink, lying });
   }
+
+  /** What was written at length, as it is printed. */
+  const written = $derived(
+    working.prompts.flatMap((prompt) => {
+      const answer = working.answers[prompt.id];
+      const paragraphs = answer && kindOf(prompt).paragraphs?.(answer);
+      return paragraphs ? [{ field: prompt.id, number: prompt.parts[0]?.number ?? "", paragraphs }] : [];
+    }),
+  );
 
   const aloud = new ReadAloud();
   onDestroy(() => aloud.stop());
@@ -176,6 +186,7 @@
           {/snippet}
         </PagePaper>
       {/each}
+      <Continued texts={written} />
     </div>
   </main>
   <div class="absolute start-3 bottom-3 flex gap-2">
