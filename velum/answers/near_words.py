@@ -271,10 +271,10 @@ def nearly(one: str, other: str) -> bool:
     """Whether two words are the same but for slips, or of one family."""
     if one == other:
         return True
-    if _have_other_beginnings(one, other):
-        return False
     shorter, longer = sorted((len(one), len(other)))
-    if shorter < _LOOKED_AT_FROM or not (one.isalpha() or other.isalpha()) or _DIGIT.search(one + other):
+    if shorter < _LOOKED_AT_FROM or (longer - shorter > _MOST_SLIPS and one[:_BEGINNING] != other[:_BEGINNING]):
+        return False
+    if not (one.isalpha() or other.isalpha()) or _DIGIT.search(one + other) or _have_other_beginnings(one, other):
         return False
     if longer - shorter <= _MOST_SLIPS and _slipped(one, other, shorter, longer):
         return True
