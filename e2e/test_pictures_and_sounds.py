@@ -36,9 +36,10 @@ class OnTheSheet(Journey):
         page = document.pages[0].id
         picture = PICTURE_BOX.example[0].changed(page=page)
         picture = picture.changed(box=picture.box.changed(y=200))
-        sound = SOUND_BOX.example[0].changed(page=page, most_seconds=5)
+        sound = SOUND_BOX.example[0].changed(page=page, most_seconds=1_200)
         sound = sound.changed(box=sound.box.changed(y=380, width=340))
-        replace(self.keepers_log, document.changed(fields=(picture, sound), keys={}, groups=()))
+        short = sound.changed(id="voice002", most_seconds=5, box=sound.box.changed(y=440))
+        replace(self.keepers_log, document.changed(fields=(picture, sound, short), keys={}, groups=()))
         self.handed = hand_out(self.maren, self.keepers_log.pk)
 
     def join(self, **options: Any) -> SheetPage:
@@ -77,7 +78,6 @@ class OnTheSheet(Journey):
         place.click(position={"x": 150, "y": 100})
         page.get_by_label("Words of the label").press_sequentially("the lip")
         page.keyboard.press("Enter")
-        labels = self.expect_value("photo001", turn=90)["labels"]
         wait_until(lambda: len(self.value("photo001")["labels"]) == 1, "the label is saved")
         labels = self.value("photo001")["labels"]
         self.assertEqual(labels[0]["text"], "the lip")
@@ -89,7 +89,7 @@ class OnTheSheet(Journey):
         sheet.dialog.get_by_role("button", name="Hand in all the same").click()
         expect(page.get_by_text("Handed in")).to_be_visible()
         marks = StoredMark.objects.filter(copy__handout=self.handed).values_list("field_id", "verdict")
-        self.assertEqual(dict(marks), {"photo001": "teacher", "voice001": "blank"})
+        self.assertEqual(dict(marks), {"photo001": "teacher", "voice001": "blank", "voice002": "blank"})
         review = self.teacher_browser().new_page()
         review.goto(f"/copies/{sheet.copy_id}/")
         expect(review.get_by_role("img", name="a whelk")).to_be_visible()
@@ -146,21 +146,29 @@ class OnTheSheet(Journey):
         page = sheet.page
         place = page.get_by_role("group", name="Answer 2")
         place.get_by_role("button", name="Record").click()
-        expect(place.get_by_role("timer")).to_have_text(re.compile(r"0:0[1-4] of 0:05"))
+        expect(place.get_by_role("timer")).to_have_text(re.compile(r"[1-9] of 20:00"))
         self.assert_accessible(page)
         place.get_by_role("button", name="Stop").click()
         first = self.expect_file("voice001", "sound")
         row = AnswerFile.objects.get(sha256=first)
         self.assertEqual(row.media_type, "audio/webm")
         expect(place.locator("audio")).to_have_attribute("src", re.compile(first))
-        # A recording that is not stopped ends by itself.
         place.get_by_role("button", name="Record again").click()
+        expect(place.get_by_role("timer")).to_have_text(re.compile(r"[1-9] of 20:00"))
+        place.get_by_role("button", name="Stop").click()
         wait_until(lambda: self.value("voice001")["sound"] != first, "another recording is kept")
         review = self.teacher_browser().new_page()
         review.goto(f"/copies/{sheet.copy_id}/")
         review.get_by_role("button", name="Question 2: a recording").click()
         heard = review.locator("audio").get_attribute("src")
         self.assertEqual(heard, f"/copies/{sheet.copy_id}/files/{self.value('voice001')['sound']}/")
+
+    def test_a_recording_that_is_not_stopped_ends_by_itself(self) -> None:
+        page = self.join().page
+        place = page.get_by_role("group", name="Answer 3")
+        place.get_by_role("button", name="Record").click()
+        self.expect_file("voice002", "sound")
+        expect(place.get_by_role("button", name="Record again")).to_be_visible()
 
     def test_a_phone_adds_a_picture_from_the_dock(self) -> None:
         page: Page = self.join(**PHONE).page
