@@ -55,8 +55,8 @@ export interface SettingsProps<K extends Kind> {
   page: Size;
   /** Whether presses on the page add to it, and what begins or ends that; undefined: several are in hand. */
   adding: { on: boolean; toggle: () => void } | undefined;
-  /** What is printed on its page. */
-  printed: () => PrintedPlaces;
+  /** What is printed on its page; undefined as long as that is not known. */
+  printed: () => PrintedPlaces | undefined;
   /** Have the teacher choose a picture. */
   choosePicture: (then: (picture: ChosenPicture) => void) => void;
   /** Change the field that the settings were opened for, as it is then; `typing`: more of it may follow. */

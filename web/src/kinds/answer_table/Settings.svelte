@@ -10,6 +10,7 @@
   let { field, numbers, printed, onchange, onboth }: SettingsProps<"answer_table"> = $props();
 
   let problem = $state("");
+  let looking = $state(false);
   const [rows, columns] = $derived([field.rows.length + 1, field.columns.length + 1]);
   type Table = typeof field;
 
@@ -35,8 +36,16 @@
     });
   }
 
-  function takePrinted() {
-    const found = printedIn(printed().blanks, field.box);
+  /** Milliseconds between two looks at a page that is still being read, and how often it is looked at. */
+  const APART = 250;
+  const LOOKS = 120;
+
+  async function takePrinted() {
+    looking = true;
+    for (let look = 0; look < LOOKS && !printed(); look++)
+      await new Promise((then) => setTimeout(then, APART));
+    looking = false;
+    const found = printedIn(printed()?.blanks ?? [], field.box);
     problem = found ? "" : "No table with blank cells was found printed in it.";
     if (found) change(() => found);
   }
@@ -81,7 +90,9 @@
     >
   </div>
   <div>
-    <button class="btn btn-outline btn-sm" onclick={takePrinted}>As it is printed</button>
+    <button class="btn btn-outline btn-sm" disabled={looking} onclick={takePrinted}
+      >{looking ? "Looking at the page…" : "As it is printed"}</button
+    >
     {#if problem}<p class="mt-1 text-sm font-semibold text-warning" role="alert">{problem}</p>{/if}
   </div>
   <div>

@@ -96,7 +96,7 @@
       {fieldKey}
       numbers={editing.numbersIn(first)}
       page={pageOf(editing.document, first.page)}
-      printed={() => editing.printed.places(pageOf(editing.document, first.page))}
+      printed={() => editing.printed.known(pageOf(editing.document, first.page))}
       {adding}
       onchange={change}
       onboth={one && changeBoth}

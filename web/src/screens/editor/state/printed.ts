@@ -43,7 +43,12 @@ export class Printed {
 
   /** The places of a page that tell how far apart fields are to be. */
   places(page: Page): Print {
-    return this.told.get(nameOf(page)) ?? NOTHING;
+    return this.known(page) ?? NOTHING;
+  }
+
+  /** The same; undefined as long as it is not known. */
+  known(page: Page): Print | undefined {
+    return this.told.get(nameOf(page));
   }
 
   /** What boxes may be brought in line with: what is printed on a page, and the boxes that lie there. */
