@@ -6,23 +6,13 @@ from statistics import median
 
 from bench.browser import browser
 from bench.figure import Figure
-from bench.laid import Json, handed_out, joined, slow
-from bench.sheet import RUNS, SLOWED, code_of, follow_downloads
+from bench.laid import Json, handed_out, joined
+from bench.sheet import RUNS, SLOWED, code_of, follow_downloads, fresh, watch
 from demo.served import served
 from velum.geometry.box import Box
 from velum.kinds import KINDS
 
 FIELDS = 60
-
-_USABLE = """
-    const look = () => {
-        const picture = document.querySelector(".paper img");
-        const beads = document.querySelectorAll("li > button[aria-label^='Question ']").length;
-        if (beads && picture?.complete && picture.naturalWidth > 0) window.usableAt ??= performance.now();
-    };
-    new MutationObserver(look).observe(document, {childList: true, subtree: true});
-    document.addEventListener("load", look, true);
-"""
 
 
 def measure() -> Iterator[Figure]:
@@ -31,18 +21,15 @@ def measure() -> Iterator[Figure]:
         held, address = first.context.storage_state(), first.url
         seconds, sizes, first_code = [], {}, 0
         for _ in range(RUNS):
-            context = opened.new_context(storage_state=held, viewport={"width": 1366, "height": 768})
-            page = context.new_page()
-            slow(page, SLOWED)
-            sizes = follow_downloads(context.new_cdp_session(page))
-            page.add_init_script(_USABLE)
-            page.goto(address, wait_until="load")
-            page.wait_for_function("() => window.usableAt")
-            seconds.append(page.evaluate("window.usableAt") / 1000)
-            first_code = code_of(sizes)
-            page.locator(".ProseMirror").first.wait_for()
-            page.wait_for_load_state("networkidle")
-            context.close()
+            with fresh(opened, server, held) as (page, session):
+                sizes = follow_downloads(session)
+                watch(page, "li > button[aria-label^='Question ']")
+                page.goto(address, wait_until="load")
+                page.wait_for_function("() => window.usableAt")
+                seconds.append(page.evaluate("window.usableAt") / 1000)
+                first_code = code_of(sizes)
+                page.locator(".ProseMirror").first.wait_for()
+                page.wait_for_load_state("networkidle")
     code, usable = code_of(sizes), median(seconds)
     yield Figure(
         f"scripts and styles of a sheet of {FIELDS} fields of all {len(KINDS)} kinds",

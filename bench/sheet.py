@@ -1,5 +1,6 @@
 """What a student downloads, and how soon the sheet can be used on a processor slowed six times."""
 
+import json
 import time
 from collections.abc import Callable, Iterator
 from contextlib import contextmanager
@@ -18,7 +19,7 @@ RUNS = 5
 def measure() -> list[Figure]:
     with served() as server, browser() as opened:
         address, held = _join(opened, server)
-        with _fresh(opened, server, held) as (page, session):
+        with fresh(opened, server, held) as (page, session):
             sizes = follow_downloads(session)
             _until_usable(page, address)
         usable = _median(_until_usable, opened, server, held, address)
@@ -58,7 +59,7 @@ def _join(opened: Browser, server: Served) -> tuple[str, StorageState]:
 
 
 @contextmanager
-def _fresh(opened: Browser, server: Served, held: StorageState) -> Iterator[tuple[Page, CDPSession]]:
+def fresh(opened: Browser, server: Served, held: StorageState) -> Iterator[tuple[Page, CDPSession]]:
     """A browser that has downloaded nothing yet, on a slow processor."""
     context = opened.new_context(base_url=server.home, storage_state=held, viewport={"width": 1366, "height": 768})
     page = context.new_page()
@@ -74,7 +75,7 @@ def _median(
     """The middle one of several measurements, each in a fresh browser."""
     seconds = []
     for _ in range(RUNS):
-        with _fresh(opened, server, held) as (page, _session):
+        with fresh(opened, server, held) as (page, _session):
             seconds.append(measure(page, to))
     return median(seconds)
 
@@ -99,15 +100,19 @@ def code_of(sizes: dict[str, tuple[str, int]]) -> int:
     return sum(size for kind, size in sizes.values() if kind in ("Script", "Stylesheet"))
 
 
-_WATCH = """
+def watch(page: Page, usable: str) -> None:
+    """Have a page note when what the selector names is there and its first page is seen, in ``window.usableAt``."""
+    page.add_init_script(
+        """
     const look = () => {
-        const box = document.querySelector("[data-field] input");
+        const there = document.querySelector(USABLE);
         const picture = document.querySelector(".paper img");
-        if (box && picture?.complete && picture.naturalWidth > 0) window.usableAt ??= performance.now();
+        if (there && picture?.complete && picture.naturalWidth > 0) window.usableAt ??= performance.now();
     };
     new MutationObserver(look).observe(document, {childList: true, subtree: true});
     document.addEventListener("load", look, true);
-"""
+    """.replace("USABLE", json.dumps(usable))
+    )
 
 
 def _until_usable(page: Page, address: str) -> float:
@@ -115,7 +120,7 @@ def _until_usable(page: Page, address: str) -> float:
 
     Told by the page itself: waiting from outside would slow it down further.
     """
-    page.add_init_script(_WATCH)
+    watch(page, "[data-field] input")
     page.goto(address, wait_until="load")
     page.wait_for_function("() => window.usableAt")
     box = page.get_by_label("Answer 1", exact=True)

@@ -7,6 +7,13 @@ export type Settled = Schemas["Settled"];
 
 export const PLAIN: Settled = { points: 1, number: "", hint: "" };
 
+/** A field after something was settled about one of its parts. */
+export const withSettled = <F extends { settled: Readonly<Record<string, Settled>> }>(
+  field: F,
+  part: string,
+  settled: Settled,
+): F => ({ ...field, settled: { ...field.settled, [part]: settled } });
+
 /** Parts of these ids and names, as they were settled; `placed`: each lies at a place of its own. */
 export const settledParts = (
   parts: readonly { id: string; name?: string }[],

@@ -41,6 +41,10 @@ export function partKeyInWords(key: Rights, part: string): string {
   return right ? [right.text, ...right.also].join(" / ") : "";
 }
 
+/** What is right, by the ids of the parts. */
+export const rightTexts = (key: Rights | undefined): ReadonlyMap<string, string> =>
+  new Map((key?.right ?? []).map(({ part, text }) => [part, text]));
+
 /** What is right in a part; empty: nothing is said of it. */
 export const rightText = (key: Rights | undefined, part: string): string =>
   key?.right.find((right) => right.part === part)?.text ?? "";

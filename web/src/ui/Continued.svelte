@@ -1,7 +1,7 @@
 <script lang="ts">
   // In print: what was written at length and does not fit its box, whole, on pages after the worksheet's own. On a screen
   // its box scrolls.
-  import { tick } from "svelte";
+  import { flushSync } from "svelte";
   import Paragraphs from "../rich_text/Paragraphs.svelte";
   import type { Paragraph } from "../rich_text/paragraphs";
 
@@ -24,7 +24,7 @@
   /** Looked at before the print's own styles hold. */
   function look() {
     longer = texts.flatMap(({ field }) => (isLonger(field) ? [field] : []));
-    void tick();
+    flushSync();
   }
 </script>
 

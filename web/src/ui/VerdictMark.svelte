@@ -10,6 +10,10 @@
     teacher: "waiting for the teacher",
   };
 
+  /** How many tries of an answer that was checked were not right before this one was. */
+  export const triesBefore = ({ verdict, tries }: { verdict: Verdict; tries: number }): number =>
+    verdict === "right" ? tries - 1 : 0;
+
   /** A verdict in words; `tries` counts the tries before that were not right. */
   export function inWords(verdict: Verdict, tries = 0): string {
     return verdict === "right" && tries > 0 ? /* @wc-include */ `right on try ${tries + 1}` : WORDS[verdict];

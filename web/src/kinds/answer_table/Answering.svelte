@@ -1,8 +1,9 @@
 <script lang="ts">
   // A table that is filled in: on the page itself, or cell by cell in the dock.
   import LIMITS from "../../generated/limits.json";
-  import VerdictMark from "../../ui/VerdictMark.svelte";
+  import VerdictMark, { triesBefore } from "../../ui/VerdictMark.svelte";
   import { textsOf } from "../written_parts";
+  import PartInput from "../PartInput.svelte";
   import type { AnsweringProps } from "../student";
   import { ontoNext } from "./arrows";
   import Cells from "./Cells.svelte";
@@ -33,17 +34,11 @@
   {@const name = cellName(inHand)}
   <label class="block">
     <span class="mb-1 block">{name}</span>
-    <input
-      class="input w-full text-lg"
-      aria-label="Answer {numbers[inHand.id]}: {name}"
-      maxlength={LIMITS.written}
-      value={textOf(inHand.id)}
+    <PartInput
+      label="Answer {numbers[inHand.id]}: {name}"
+      text={textOf(inHand.id)}
       {readonly}
-      dir="auto"
-      autocomplete="off"
-      autocapitalize="off"
-      spellcheck="false"
-      oninput={(event) => write(inHand.id, event.currentTarget.value)}
+      onwrite={(text) => write(inHand.id, text)}
     />
   </label>
 {:else}
@@ -84,7 +79,7 @@
         />
       {/if}
       {#if verdict}
-        <VerdictMark verdict={verdict.verdict} tries={verdict.verdict === "right" ? verdict.tries - 1 : 0} />
+        <VerdictMark verdict={verdict.verdict} tries={triesBefore(verdict)} />
       {/if}
     {/snippet}
   </Cells>

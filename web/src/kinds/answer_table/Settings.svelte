@@ -3,6 +3,7 @@
   import Folded from "../../ui/Folded.svelte";
   import LIMITS from "../../generated/limits.json";
   import PartSettings from "../PartSettings.svelte";
+  import { withSettled } from "../settled";
   import type { SettingsProps } from "../teacher";
   import { moved, type Side } from "./edges";
   import { cellAt, cellName, inOrder, MOST_LINES, printedIn, resized, toggled, type Grid } from "./grid";
@@ -155,8 +156,7 @@
       <PartSettings
         {name}
         settled={field.settled[cell.id]}
-        onchange={(settled) =>
-          onchange((field) => ({ ...field, settled: { ...field.settled, [cell.id]: settled } }), true)}
+        onchange={(settled) => onchange((field) => withSettled(field, cell.id, settled), true)}
       />
     </fieldset>
   {/each}

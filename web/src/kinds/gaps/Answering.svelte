@@ -1,7 +1,8 @@
 <script lang="ts">
   // A passage that is filled in: on the page itself, or gap by gap in the dock.
   import LIMITS from "../../generated/limits.json";
-  import VerdictMark from "../../ui/VerdictMark.svelte";
+  import VerdictMark, { triesBefore } from "../../ui/VerdictMark.svelte";
+  import PartInput from "../PartInput.svelte";
   import type { AnsweringProps } from "../student";
   import { bankLeft, offered } from "./fills";
   import Passage from "./Passage.svelte";
@@ -26,10 +27,14 @@
   const size = $derived(passagePoints(prompt, prompt.style) * scale);
   const numbers = $derived(Object.fromEntries(prompt.parts.map(({ id, number }) => [id, number])));
   /** The words of the bank; none, where no gap is filled from it. */
-  const bank = $derived(prompt.gaps.some(({ fill }) => fill === "bank") ? bankLeft(prompt, texts) : []);
+  const bank = $derived(bankLeft(prompt, texts));
   const inHand = $derived(prompt.gaps.find(({ id }) => id === part));
   const textOf = (id: string) => texts.get(id) ?? "";
   const fillOf = (id: string) => prompt.gaps.find((gap) => gap.id === id)?.fill ?? "typed";
+
+  /** The words that a gap may be filled with, and how many of each are left. */
+  const choicesOf = (id: string): [word: string, left: number][] =>
+    fillOf(id) === "bank" ? bank : offered(prompt, id).map((word) => [word, 1]);
 
   function labelOf(id: string): string {
     const { before, after } = around(prompt.passage, id);
@@ -58,7 +63,7 @@
 
 {#snippet words(id: string)}
   <div class="flex flex-wrap gap-2" role="group" aria-label={labelOf(id)}>
-    {#each fillOf(id) === "bank" ? bank : offered(prompt, id).map( (word): [string, number] => [word, 1] ) as [word, left] (word)}
+    {#each choicesOf(id) as [word, left] (word)}
       <button
         class="btn h-11 {textOf(id) === word ? 'btn-primary' : 'btn-outline'}"
         aria-pressed={textOf(id) === word}
@@ -74,17 +79,11 @@
   {@const { before, after } = around(prompt.passage, inHand.id)}
   <p class="mb-2" dir="auto">{before} <b>___</b> {after}</p>
   {#if inHand.fill === "typed"}
-    <input
-      class="input w-full text-lg"
-      aria-label={labelOf(inHand.id)}
-      maxlength={LIMITS.written}
-      value={textOf(inHand.id)}
+    <PartInput
+      label={labelOf(inHand.id)}
+      text={textOf(inHand.id)}
       {readonly}
-      dir="auto"
-      autocomplete="off"
-      autocapitalize="off"
-      spellcheck="false"
-      oninput={(event) => write(inHand.id, event.currentTarget.value)}
+      onwrite={(text) => write(inHand.id, text)}
     />
   {:else}
     {@render words(inHand.id)}
@@ -133,16 +132,13 @@
                 onchange={(event) => write(id, event.currentTarget.value)}
               >
                 <option value=""></option>
-                {#each fillOf(id) === "bank" ? bank : offered(prompt, id).map( (word): [string, number] => [word, 1] ) as [word, left] (word)}
+                {#each choicesOf(id) as [word, left] (word)}
                   <option disabled={!isFree(id, word, left)}>{word}</option>
                 {/each}
               </select>
             {/if}
             {#if first && verdict}
-              <VerdictMark
-                verdict={verdict.verdict}
-                tries={verdict.verdict === "right" ? verdict.tries - 1 : 0}
-              />
+              <VerdictMark verdict={verdict.verdict} tries={triesBefore(verdict)} />
             {/if}
           </span>
         {/snippet}

@@ -1,12 +1,13 @@
 <script lang="ts">
   import type { FaceProps } from "../teacher";
+  import { rightTexts } from "../written_parts";
   import { bankLeft } from "./fills";
   import Shown from "./Shown.svelte";
   import { passagePoints } from "./size";
 
   let { field, fieldKey, numbers, style, scale }: FaceProps<"gaps"> = $props();
 
-  const texts = $derived(new Map((fieldKey?.right ?? []).map(({ part, text }) => [part, text])));
+  const texts = $derived(rightTexts(fieldKey));
 </script>
 
 <Shown
@@ -14,8 +15,6 @@
   size="{passagePoints(field, style) * scale}px"
   {texts}
   {numbers}
-  bank={field.gaps.some(({ fill }) => fill === "bank")
-    ? bankLeft(field, new Map()).map(([word]) => word)
-    : []}
+  bank={bankLeft(field, new Map()).map(([word]) => word)}
   drawn
 />

@@ -1,6 +1,7 @@
 <script lang="ts">
   import Folded from "../../ui/Folded.svelte";
   import PartSettings from "../PartSettings.svelte";
+  import { withSettled } from "../settled";
   import type { SettingsProps } from "../teacher";
   import { rightText } from "../written_parts";
   import { asList, FILLS, type Fill } from "./fills";
@@ -43,14 +44,11 @@
   /** What is right in a gap, as the key says. */
   const wordOf = (id: string) => rightText(fieldKey, id);
 
-  const setGap = (id: string, changed: Partial<Gap>, typing = false) =>
-    onchange(
-      (field) => ({
-        ...field,
-        gaps: field.gaps.map((gap) => (gap.id === id ? { ...gap, ...changed } : gap)),
-      }),
-      typing,
-    );
+  const setGap = (id: string, changed: Partial<Gap>) =>
+    onchange((field) => ({
+      ...field,
+      gaps: field.gaps.map((gap) => (gap.id === id ? { ...gap, ...changed } : gap)),
+    }));
 
   /** Fill a gap in another way. The right word is among those that can be chosen. */
   function setFill(id: string, fill: Fill) {
@@ -183,8 +181,7 @@
       <PartSettings
         {name}
         settled={field.settled[gap.id]}
-        onchange={(settled) =>
-          onchange((field) => ({ ...field, settled: { ...field.settled, [gap.id]: settled } }), true)}
+        onchange={(settled) => onchange((field) => withSettled(field, gap.id, settled), true)}
       />
     </fieldset>
   {/each}

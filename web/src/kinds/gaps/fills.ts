@@ -23,8 +23,9 @@ export function offered({ gaps, bank }: Offering, id: string): string[] {
   return inOrder(gap.fill === "list" ? gap.options : bank);
 }
 
-/** The words of the bank in their order, and how many of each are left. */
+/** The words of the bank in their order, and how many of each are left; none, where no gap is filled from it. */
 export function bankLeft({ gaps, bank }: Offering, texts: ReadonlyMap<string, string>): [string, number][] {
+  if (!gaps.some(({ fill }) => fill === "bank")) return [];
   const used = gaps.flatMap(({ id, fill }) => (fill === "bank" ? [texts.get(id) ?? ""] : []));
   const count = (words: readonly string[], word: string) => words.filter((other) => other === word).length;
   return inOrder(bank).map((word) => [word, count(bank, word) - count(used, word)]);

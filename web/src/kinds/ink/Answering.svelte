@@ -5,7 +5,7 @@
   import { announce } from "../../ui/Announcer.svelte";
   import { sheetStore } from "../sheet_store";
   import type { AnsweringProps } from "../student";
-  import { drawLine } from "./draw";
+  import { drawLine, pixelsOn, sized } from "./draw";
   import InkCanvas from "./InkCanvas.svelte";
   import { inkInWords } from "./in_words";
   import {
@@ -68,7 +68,7 @@
     pointer = event.pointerId;
     rubbed = false;
     drawn = [at(event)];
-    if (tools.tool === "eraser" || tools.tool === "part") rubOut(drawn[0] as Drawn);
+    if (tools.rubs) rubOut(drawn[0] as Drawn);
     else show();
   }
 
@@ -81,8 +81,9 @@
     if (event.pointerId !== pointer) return;
     const all = event.getCoalescedEvents?.() ?? [];
     const points = (all.length > 0 ? all : [event]).map(at);
-    if (tools.tool === "eraser" || tools.tool === "part") return points.forEach(rubOut);
-    drawn = tools.tool === "line" ? [drawn[0] as Drawn, ...points.slice(-1)] : [...drawn, ...points];
+    if (tools.rubs) return points.forEach(rubOut);
+    if (tools.tool === "line") drawn.splice(1, drawn.length, ...points.slice(-1));
+    else drawn.push(...points);
     show();
   }
 
@@ -99,7 +100,7 @@
     if (event.pointerId !== pointer) return;
     const points = drawn;
     cancel();
-    if (tools.tool === "eraser" || tools.tool === "part") return;
+    if (tools.rubs) return;
     const [first] = points;
     if (tools.tool === "note") {
       if (first) void type(first);
@@ -113,21 +114,20 @@
   }
 
   let shownFrom = 0;
+  let shownAt = 0;
   /** Show what is being drawn, before the next frame. */
   function show() {
     const context = growing?.getContext("2d");
     if (!growing || !context) return;
-    const pixels = scale * (window.devicePixelRatio || 1);
-    const [width, height] = [Math.round(prompt.box.width * pixels), Math.round(prompt.box.height * pixels)];
+    const pixels = pixelsOn(prompt.box, scale);
     const corner = { x: prompt.box.x, y: prompt.box.y };
     // A pen's line only grows: what is there already stays. Clear lines, and straight ones, are drawn anew.
-    const grows =
-      tools.tool === "pen" && shownFrom > 0 && drawn.length > shownFrom && growing.width === width;
+    const grows = tools.tool === "pen" && shownFrom > 0 && drawn.length > shownFrom && shownAt === pixels;
     if (!grows) {
-      [growing.width, growing.height] = [width, height];
-      shownFrom = 0;
+      sized(growing, prompt.box, pixels);
+      [shownFrom, shownAt] = [0, pixels];
     }
-    if (tools.tool === "note" || tools.tool === "eraser" || tools.tool === "part") return;
+    if (tools.tool === "note" || tools.rubs) return;
     drawLine(context, drawn.slice(Math.max(0, shownFrom - 2)), tools.look, { corner, scale: pixels });
     shownFrom = drawn.length;
   }

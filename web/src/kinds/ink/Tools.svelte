@@ -34,7 +34,6 @@
   const store = sheetStore();
   const tools = toolsOf(store);
   const area = $derived(tools.area(store, prompt));
-  const draws = $derived(tools.tool !== "eraser" && tools.tool !== "part");
 </script>
 
 <div class="flex flex-wrap items-center gap-1">
@@ -60,7 +59,7 @@
       >
     {/each}
   </div>
-  {#if draws}
+  {#if !tools.rubs}
     <div class="flex gap-1" role="group" aria-label="Colour">
       {#each Object.entries(COLOURS) as [colour, value] (colour)}
         <button

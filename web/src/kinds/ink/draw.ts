@@ -1,6 +1,6 @@
 // Strokes on a canvas, which has the size of the box that they lie in.
 
-import type { Point } from "../../canvas/box";
+import type { Point, Size } from "../../canvas/box";
 import { pointsOf, type Colour, type Drawn, type Stroke } from "./strokes";
 
 /** Told apart with every kind of colour blindness (M. Okabe and K. Ito, 2008), and dark enough on paper. */
@@ -13,6 +13,19 @@ export const COLOURS: Record<Colour, string> = {
 /** What lies under a highlighter is read through it. */
 const CLEAR = 0.35;
 
+/** A canvas of more pixels is not drawn by every device; it is drawn coarser then. */
+const MOST_PIXELS = 16_000_000;
+
+/** Pixels of a canvas over a box for a point of the page, on this screen. */
+export const pixelsOn = ({ width, height }: Size, scale: number): number =>
+  Math.min(scale * (globalThis.devicePixelRatio || 1), Math.sqrt(MOST_PIXELS / (width * height)));
+
+/** Make a canvas, emptied, as large as it has to be. */
+export function sized(canvas: HTMLCanvasElement, { width, height }: Size, pixels: number): void {
+  canvas.width = Math.max(1, Math.round(width * pixels));
+  canvas.height = Math.max(1, Math.round(height * pixels));
+}
+
 export interface Lying {
   /** The box's corner, in points of the page. */
   corner: Point;
@@ -20,7 +33,6 @@ export interface Lying {
   scale: number;
 }
 
-/** Draw a stroke; `from`: only what comes after so many of its points, as it grows. */
 export function drawStroke(context: CanvasRenderingContext2D, stroke: Stroke, lying: Lying): void {
   if (stroke.tool === "note") drawNote(context, stroke, lying);
   else drawLine(context, pointsOf(stroke), stroke, lying);

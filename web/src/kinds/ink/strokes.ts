@@ -33,8 +33,16 @@ export function pathOf(points: readonly Point[]): string {
 
 const numbers = (a: number, b: number) => `${a}${b < 0 ? "" : " "}${b}`;
 
-/** Where a path goes. */
-export function pointsOf({ path, pressure }: Pick<Stroke, "path" | "pressure">): Drawn[] {
+const read = new WeakMap<object, readonly Drawn[]>();
+
+/** Where a path goes. A stroke is never changed, so each is read once, however often it is drawn or rubbed at. */
+export function pointsOf(stroke: Pick<Stroke, "path" | "pressure">): readonly Drawn[] {
+  const known = read.get(stroke) ?? pointsIn(stroke);
+  read.set(stroke, known);
+  return known;
+}
+
+function pointsIn({ path, pressure }: Pick<Stroke, "path" | "pressure">): Drawn[] {
   const all = path.match(/-?\d+/g)?.map(Number) ?? [];
   const points: Drawn[] = [];
   let [x, y] = [0, 0];

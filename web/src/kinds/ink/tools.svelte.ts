@@ -36,6 +36,11 @@ export class InkTools {
   penSeen = $state(false);
   private readonly areas = new Map<string, Area>();
 
+  /** Whether it takes away, and draws nothing. */
+  get rubs(): boolean {
+    return this.tool === "eraser" || this.tool === "part";
+  }
+
   get look(): Pick<Stroke, "tool" | "colour" | "width"> {
     const tool = this.tool === "eraser" || this.tool === "part" ? "pen" : this.tool;
     return {

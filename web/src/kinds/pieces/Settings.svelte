@@ -5,6 +5,7 @@
   import Folded from "../../ui/Folded.svelte";
   import RadioGroup from "../../ui/RadioGroup.svelte";
   import PartSettings from "../PartSettings.svelte";
+  import { withSettled } from "../settled";
   import type { SettingsProps } from "../teacher";
   import type { Piece, Slot } from "./board";
   import { fromLines, LEAST_SIDE, pieceOf, toLines } from "./lines";
@@ -177,8 +178,7 @@
         <PartSettings
           {name}
           settled={field.settled[slot.id]}
-          onchange={(settled) =>
-            onchange((field) => ({ ...field, settled: { ...field.settled, [slot.id]: settled } }), true)}
+          onchange={(settled) => onchange((field) => withSettled(field, slot.id, settled), true)}
         />
       {/if}
       <div class="mt-1 flex flex-wrap gap-1.5">

@@ -5,7 +5,7 @@
   import { kindOf, numbersAt, type Place } from "../../kinds/student";
   import { roomFor, type TabPlace } from "../../canvas/tab_place";
   import NumberTab from "../../ui/NumberTab.svelte";
-  import VerdictMark from "../../ui/VerdictMark.svelte";
+  import VerdictMark, { triesBefore } from "../../ui/VerdictMark.svelte";
   import type { Working } from "./working.svelte";
 
   interface Props {
@@ -90,7 +90,7 @@
   {/if}
   {#if verdict && !numbersItself}
     <span class="pointer-events-none absolute -top-2.5 -right-2.5 rounded-full bg-(--sheet) leading-none">
-      <VerdictMark verdict={verdict.verdict} tries={verdict.verdict === "right" ? verdict.tries - 1 : 0} />
+      <VerdictMark verdict={verdict.verdict} tries={triesBefore(verdict)} />
     </span>
   {/if}
 </div>

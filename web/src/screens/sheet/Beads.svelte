@@ -2,8 +2,7 @@
   // The row of numbers: blank ones are dashed, answered ones filled; what is checked has its verdict, what is flagged a
   // flag, and the one in hand stands on a bar.
   import Flag from "@lucide/svelte/icons/flag";
-  import type { Checked } from "../../api/student";
-  import VerdictMark, { inWords } from "../../ui/VerdictMark.svelte";
+  import VerdictMark, { inWords, triesBefore } from "../../ui/VerdictMark.svelte";
   import type { Question, Working } from "./working.svelte";
 
   let { working, ongo }: { working: Working; ongo: (question: Question) => void } = $props();
@@ -17,8 +16,6 @@
       ...(working.flags.has(question.name) ? [/* @wc-include */ "to come back to"] : []),
     ].join(", ");
   }
-
-  const triesBefore = ({ verdict, tries }: Checked) => (verdict === "right" ? tries - 1 : 0);
 
   let beads: HTMLOListElement;
   $effect(() => {
