@@ -5,7 +5,7 @@ from collections.abc import Callable, Iterable
 from types import ModuleType
 
 from demo.moving import Draw, Keyed
-from demo.papers import fog_letter, shells
+from demo.papers import fog_letter, shells, tide_line
 from velum.document.document import Document
 from velum.geometry.box import Box
 from velum.kinds.answer_table import AnswerTable, AnswerTableKey, Cell
@@ -13,13 +13,14 @@ from velum.kinds.gaps import Gap, Gaps, GapsKey, Stretch
 from velum.kinds.ink import Ink
 from velum.kinds.long_text import LongText, LongTextKey, Wanted
 from velum.kinds.picture_box import PictureBox
+from velum.kinds.plot import Known, Plot, PlotInterval, PlotKey, PlotPoint, Scale
 from velum.kinds.sound_box import SoundBox
 from velum.kinds.written_parts import PartRight
 
 
 def papers() -> Iterable[tuple[ModuleType, Callable[[Document, Draw], list[Keyed]]]]:
     """The papers, and what their teacher laid on them."""
-    return (fog_letter, _fog_letter), (shells, _shells)
+    return (fog_letter, _fog_letter), (shells, _shells), (tide_line, _tide_line)
 
 
 def _fog_letter(document: Document, draw: Draw) -> list[Keyed]:
@@ -83,3 +84,64 @@ def _shells(document: Document, draw: Draw) -> list[Keyed]:
         id="photo1", page=page, box=Box(x=70, y=458, width=300, height=220), points=3, name="A photo with labels"
     )
     return [(lost, AnswerTableKey(right=right)), (working, None), (photo, None)]
+
+
+def _tide_line(document: Document, draw: Draw) -> list[Keyed]:
+    page = document.pages[0].id
+    side = tide_line.CELL * tide_line.CELLS
+    edge = 14.0  # around what is printed, so that its ends can be pressed too
+    heights = Plot(
+        id="heights1",
+        page=page,
+        box=_around_line(tide_line.HEIGHTS),
+        points=2,
+        across=_scale(6, 0.25),
+        most=2,
+        name="Two heights of high water",
+    )
+    hours = Plot(
+        id="hours1",
+        page=page,
+        box=_around_line(tide_line.HOURS),
+        points=2,
+        across=_scale(24, 1),
+        asked="intervals",
+        name="When the causeway is open",
+    )
+    corner = edge / (side + 2 * edge)
+    tank = Plot(
+        id="tank1",
+        page=page,
+        box=Box(
+            x=tide_line.GRID_LEFT - edge,
+            y=tide_line.GRID_TOP - edge,
+            width=side + 2 * edge,
+            height=side + 2 * edge,
+        ),
+        points=2,
+        across=Scale(
+            first=Known(x=corner, y=1 - corner, value=0), last=Known(x=1 - corner, y=1 - corner, value=tide_line.CELLS)
+        ),
+        up=Scale(first=Known(x=corner, y=1 - corner, value=0), last=Known(x=corner, y=corner, value=tide_line.CELLS)),
+        asked="line",
+        name="Litres in the tank",
+    )
+    return [
+        (heights, PlotKey(placed=(PlotPoint(across=4.5), PlotPoint(across=5.25)))),
+        (hours, PlotKey(intervals=(PlotInterval(low=9, high=14, high_belongs=False),))),
+        (tank, PlotKey(placed=(PlotPoint(across=0, up=1), PlotPoint(across=4, up=9)))),
+    ]
+
+
+_BESIDE = 20.0
+"""Points that a field reaches beyond its number line."""
+
+
+def _around_line(y: float) -> Box:
+    width = tide_line.RIGHT - tide_line.LEFT
+    return Box(x=tide_line.LEFT - _BESIDE, y=y - 20, width=width + 2 * _BESIDE, height=40)
+
+
+def _scale(last: float, step: float) -> Scale:
+    share = _BESIDE / (tide_line.RIGHT - tide_line.LEFT + 2 * _BESIDE)
+    return Scale(first=Known(x=share, y=0.5, value=0), last=Known(x=1 - share, y=0.5, value=last), step=step)

@@ -105,7 +105,7 @@ def _in_brackets(text: str, decimal: DecimalSign) -> Interval | None:
     if not found or (decimal == "," and found[3] == "," and ";" not in text and "," in found[4]):
         return None
     low, high = _end(found[2], decimal), _end(found[4], decimal)
-    if low is None or high is None or low == 1 or high == -1:
+    if low is None or high is None or _is_endless(low, 1) or _is_endless(high, -1):
         return None
     return _interval(low, found[1] == "[", high, found[5] == "]")
 
@@ -151,7 +151,7 @@ def _limited(limits: tuple[tuple[str, "Fraction | int | None"], ...]) -> Interva
             low, belongs["low"] = end, sign == ">="
         else:
             high, belongs["high"] = end, sign == "<="
-    if len(limits) == 2 and (low == -1 or high == 1) and not (isinstance(low, Fraction) and isinstance(high, Fraction)):
+    if len(limits) == 2 and (_is_endless(low, -1) or _is_endless(high, 1)):
         return None
     return _interval(low, belongs["low"], high, belongs["high"])
 
@@ -165,6 +165,11 @@ def _interval(low: Fraction | int, low_belongs: bool, high: Fraction | int, high
     return Interval(
         finite_low, low_belongs and finite_low is not None, finite_high, high_belongs and finite_high is not None
     )
+
+
+def _is_endless(end: Fraction | int, side: int) -> bool:
+    """Whether it is no end to this side, and not the number that stands for it."""
+    return not isinstance(end, Fraction) and end == side
 
 
 def _end(text: str, decimal: DecimalSign) -> Fraction | int | None:

@@ -17,6 +17,7 @@ from velum.kinds.long_text import LONG_TEXT
 from velum.kinds.order import ORDER
 from velum.kinds.picture_box import PICTURE_BOX
 from velum.kinds.pieces import PIECES
+from velum.kinds.plot import PLOT
 from velum.kinds.sound_box import SOUND_BOX
 from velum.kinds.tick_places import TICK_PLACES
 
@@ -32,7 +33,19 @@ def registry(*kinds: AnyKind) -> dict[str, AnyKind]:
 
 
 KINDS = registry(
-    ANSWER_BOX, CHOICE, TICK_PLACES, PIECES, JOINS, ORDER, GAPS, LONG_TEXT, INK, PICTURE_BOX, SOUND_BOX, ANSWER_TABLE
+    ANSWER_BOX,
+    CHOICE,
+    TICK_PLACES,
+    PIECES,
+    JOINS,
+    ORDER,
+    GAPS,
+    LONG_TEXT,
+    INK,
+    PICTURE_BOX,
+    SOUND_BOX,
+    ANSWER_TABLE,
+    PLOT,
 )
 
 

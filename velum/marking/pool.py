@@ -11,8 +11,8 @@ from functools import cached_property
 from math import lcm
 from typing import Generic, TypeVar
 
+from velum.answers.assignment import best_assignment
 from velum.mark import Mark, Verdict, best, blank, wrong
-from velum.marking.assignment import best_assignment
 from velum.sentence import Sentence
 
 SAME_AGAIN = Sentence("same_again", "the same answer stands in another box")

@@ -29,6 +29,7 @@ WRITTEN = {
     "joins": {"": "tern - nest; seal - rock"},
     "order": {"": "C A B"},
     "long_text": {"": "broke the pane; biscuit tin"},
+    "plot": {"": "4.5; 10.5"},
 }
 """What a teacher writes down for the parts of examples, where the words of the answer do not say it."""
 FREELY_NAMED = {"ink"}

@@ -517,6 +517,29 @@ export interface components {
                  * @constant
                  */
                 version: 1;
+            } | {
+                /**
+                 * Intervals
+                 * @default []
+                 */
+                intervals: components["schemas"]["PlotInterval"][];
+                /**
+                 * Kind
+                 * @default plot
+                 * @constant
+                 */
+                kind: "plot";
+                /**
+                 * Placed
+                 * @default []
+                 */
+                placed: components["schemas"]["PlotPoint"][];
+                /**
+                 * Version
+                 * @default 1
+                 * @constant
+                 */
+                version: 1;
             }) | null;
             /** Entry */
             entry: string;
@@ -766,6 +789,29 @@ export interface components {
                  * @constant
                  */
                 version: 1;
+            } | {
+                /**
+                 * Intervals
+                 * @default []
+                 */
+                intervals: components["schemas"]["PlotInterval"][];
+                /**
+                 * Kind
+                 * @default plot
+                 * @constant
+                 */
+                kind: "plot";
+                /**
+                 * Placed
+                 * @default []
+                 */
+                placed: components["schemas"]["PlotPoint"][];
+                /**
+                 * Version
+                 * @default 1
+                 * @constant
+                 */
+                version: 1;
             }) | null;
             /** Field Id */
             field_id: string;
@@ -994,6 +1040,18 @@ export interface components {
             a: string;
             /** B */
             b: string;
+        };
+        /**
+         * Known
+         * @description A place in the field's box, in shares of it, at which the value is known.
+         */
+        Known: {
+            /** Value */
+            value: number;
+            /** X */
+            x: number;
+            /** Y */
+            y: number;
         };
         /**
          * Label
@@ -1261,6 +1319,82 @@ export interface components {
              * @default 0.5
              */
             y: number;
+        };
+        /**
+         * PlotInterval
+         * @description From where to where; None: it runs on. Whether the end itself belongs to it is told of both.
+         */
+        PlotInterval: {
+            /** High */
+            high?: number | null;
+            /**
+             * High Belongs
+             * @default true
+             */
+            high_belongs: boolean;
+            /** Low */
+            low?: number | null;
+            /**
+             * Low Belongs
+             * @default true
+             */
+            low_belongs: boolean;
+        };
+        /** PlotPoint */
+        PlotPoint: {
+            /** Across */
+            across: number;
+            /**
+             * Letter
+             * @default
+             */
+            letter: string;
+            /** Up */
+            up?: number | null;
+        };
+        /** PlotPrompt */
+        PlotPrompt: {
+            across: components["schemas"]["Scale"];
+            /**
+             * Asked
+             * @enum {string}
+             */
+            asked: "points" | "intervals" | "line";
+            box: components["schemas"]["Box"];
+            /** Id */
+            id: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "plot";
+            /** Lettered */
+            lettered: boolean;
+            /** Most */
+            most: number;
+            /**
+             * Name
+             * @default
+             */
+            name: string;
+            /** Page */
+            page: string;
+            /** Parts */
+            parts: components["schemas"]["PartPrompt"][];
+            /** Read Out */
+            read_out: boolean;
+            /**
+             * @default {
+             *       "border": "thin",
+             *       "fill": "film",
+             *       "see_through": true,
+             *       "size": null,
+             *       "colour": null,
+             *       "align": "start"
+             *     }
+             */
+            style: components["schemas"]["Style"];
+            up?: components["schemas"]["Scale"] | null;
         };
         /**
          * Point
@@ -1589,6 +1723,29 @@ export interface components {
                  * @constant
                  */
                 version: 1;
+            } | {
+                /**
+                 * Intervals
+                 * @default []
+                 */
+                intervals: components["schemas"]["PlotInterval"][];
+                /**
+                 * Kind
+                 * @default plot
+                 * @constant
+                 */
+                kind: "plot";
+                /**
+                 * Placed
+                 * @default []
+                 */
+                placed: components["schemas"]["PlotPoint"][];
+                /**
+                 * Version
+                 * @default 1
+                 * @constant
+                 */
+                version: 1;
             }) | null;
             /** Entry */
             entry: string;
@@ -1596,6 +1753,19 @@ export interface components {
             field_id: string;
             /** Revision */
             revision: number;
+        };
+        /**
+         * Scale
+         * @description How values lie: evenly, along the line through two known places. What is set falls on multiples of a step.
+         */
+        Scale: {
+            first: components["schemas"]["Known"];
+            last: components["schemas"]["Known"];
+            /**
+             * Step
+             * @default 1
+             */
+            step: number;
         };
         /**
          * Shape
@@ -2085,7 +2255,7 @@ export interface components {
                  *     }
                  */
                 style: components["schemas"]["Style"];
-            })[];
+            } | components["schemas"]["PlotPrompt"])[];
             /** Title */
             title: string;
         };

@@ -861,6 +861,29 @@ export interface components {
                  * @constant
                  */
                 version: 1;
+            } | {
+                /**
+                 * Intervals
+                 * @default []
+                 */
+                intervals: components["schemas"]["PlotInterval"][];
+                /**
+                 * Kind
+                 * @default plot
+                 * @constant
+                 */
+                kind: "plot";
+                /**
+                 * Placed
+                 * @default []
+                 */
+                placed: components["schemas"]["PlotPoint"][];
+                /**
+                 * Version
+                 * @default 1
+                 * @constant
+                 */
+                version: 1;
             }) | null;
             /** Field Id */
             field_id: string;
@@ -1694,7 +1717,7 @@ export interface components {
                     [key: string]: components["schemas"]["Settled"];
                 };
                 style?: components["schemas"]["Style"] | null;
-            };
+            } | components["schemas"]["Plot"];
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
@@ -2482,7 +2505,7 @@ export interface components {
                     [key: string]: components["schemas"]["Settled"];
                 };
                 style?: components["schemas"]["Style"] | null;
-            })[];
+            } | components["schemas"]["Plot"])[];
             /**
              * Fixtures
              * @default []
@@ -2612,6 +2635,28 @@ export interface components {
                     kind: "answer_table";
                     /** Right */
                     right: components["schemas"]["PartRight"][];
+                } | {
+                    /**
+                     * Intervals
+                     * @default []
+                     */
+                    intervals: components["schemas"]["PlotInterval"][];
+                    /**
+                     * Kind
+                     * @default plot
+                     * @constant
+                     */
+                    kind: "plot";
+                    /**
+                     * Off
+                     * @default 0
+                     */
+                    off: number;
+                    /**
+                     * Placed
+                     * @default []
+                     */
+                    placed: components["schemas"]["PlotPoint"][];
                 };
             };
             /** Pages */
@@ -3081,6 +3126,18 @@ export interface components {
             b: string;
         };
         /**
+         * Known
+         * @description A place in the field's box, in shares of it, at which the value is known.
+         */
+        Known: {
+            /** Value */
+            value: number;
+            /** X */
+            x: number;
+            /** Y */
+            y: number;
+        };
+        /**
          * Label
          * @description Words at a point of the picture, in shares of it as it came.
          */
@@ -3310,6 +3367,28 @@ export interface components {
                 kind: "answer_table";
                 /** Right */
                 right: components["schemas"]["PartRight"][];
+            } | {
+                /**
+                 * Intervals
+                 * @default []
+                 */
+                intervals: components["schemas"]["PlotInterval"][];
+                /**
+                 * Kind
+                 * @default plot
+                 * @constant
+                 */
+                kind: "plot";
+                /**
+                 * Off
+                 * @default 0
+                 */
+                off: number;
+                /**
+                 * Placed
+                 * @default []
+                 */
+                placed: components["schemas"]["PlotPoint"][];
             }) | null;
             /** Number */
             number: string;
@@ -4361,12 +4440,111 @@ export interface components {
                     [key: string]: components["schemas"]["Settled"];
                 };
                 style?: components["schemas"]["Style"] | null;
-            };
+            } | components["schemas"]["Plot"];
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
              */
             op: "place";
+        };
+        /** Plot */
+        Plot: {
+            across: components["schemas"]["Scale"];
+            /**
+             * Asked
+             * @default points
+             * @enum {string}
+             */
+            asked: "points" | "intervals" | "line";
+            box: components["schemas"]["Box"];
+            /**
+             * Hint
+             * @default
+             */
+            hint: string;
+            /** Id */
+            id: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "plot";
+            /**
+             * Lettered
+             * @default false
+             */
+            lettered: boolean;
+            /**
+             * Locked
+             * @default false
+             */
+            locked: boolean;
+            /**
+             * Most
+             * @default 1
+             */
+            most: number;
+            /**
+             * Name
+             * @default
+             */
+            name: string;
+            /**
+             * Number
+             * @default
+             */
+            number: string;
+            /** Page */
+            page: string;
+            /**
+             * Part Marks
+             * @default true
+             */
+            part_marks: boolean;
+            /**
+             * Points
+             * @default 1
+             */
+            points: number;
+            /**
+             * Read Out
+             * @default true
+             */
+            read_out: boolean;
+            style?: components["schemas"]["Style"] | null;
+            up?: components["schemas"]["Scale"] | null;
+        };
+        /**
+         * PlotInterval
+         * @description From where to where; None: it runs on. Whether the end itself belongs to it is told of both.
+         */
+        PlotInterval: {
+            /** High */
+            high?: number | null;
+            /**
+             * High Belongs
+             * @default true
+             */
+            high_belongs: boolean;
+            /** Low */
+            low?: number | null;
+            /**
+             * Low Belongs
+             * @default true
+             */
+            low_belongs: boolean;
+        };
+        /** PlotPoint */
+        PlotPoint: {
+            /** Across */
+            across: number;
+            /**
+             * Letter
+             * @default
+             */
+            letter: string;
+            /** Up */
+            up?: number | null;
         };
         /**
          * Point
@@ -5067,7 +5245,7 @@ export interface components {
                     [key: string]: components["schemas"]["Settled"];
                 };
                 style?: components["schemas"]["Style"] | null;
-            };
+            } | components["schemas"]["Plot"];
             source: components["schemas"]["Box"];
         };
         /** QuestionOut */
@@ -5867,7 +6045,7 @@ export interface components {
                     [key: string]: components["schemas"]["Settled"];
                 };
                 style?: components["schemas"]["Style"] | null;
-            })[];
+            } | components["schemas"]["Plot"])[];
             /** Fixtures */
             fixtures: (components["schemas"]["Text"] | components["schemas"]["Line"] | components["schemas"]["Shape"] | components["schemas"]["Table"] | components["schemas"]["Grid"] | components["schemas"]["Picture"] | components["schemas"]["StudentName"])[];
             /** Right */
@@ -5991,6 +6169,19 @@ export interface components {
              * @default false
              */
             underline: boolean;
+        };
+        /**
+         * Scale
+         * @description How values lie: evenly, along the line through two known places. What is set falls on multiples of a step.
+         */
+        Scale: {
+            first: components["schemas"]["Known"];
+            last: components["schemas"]["Known"];
+            /**
+             * Step
+             * @default 1
+             */
+            step: number;
         };
         /**
          * SetGroups
@@ -6127,6 +6318,28 @@ export interface components {
                 kind: "answer_table";
                 /** Right */
                 right: components["schemas"]["PartRight"][];
+            } | {
+                /**
+                 * Intervals
+                 * @default []
+                 */
+                intervals: components["schemas"]["PlotInterval"][];
+                /**
+                 * Kind
+                 * @default plot
+                 * @constant
+                 */
+                kind: "plot";
+                /**
+                 * Off
+                 * @default 0
+                 */
+                off: number;
+                /**
+                 * Placed
+                 * @default []
+                 */
+                placed: components["schemas"]["PlotPoint"][];
             }) | null;
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -7034,7 +7247,7 @@ export interface components {
                     [key: string]: components["schemas"]["Settled"];
                 };
                 style?: components["schemas"]["Style"] | null;
-            })[];
+            } | components["schemas"]["Plot"])[];
             /** Fixtures */
             fixtures: (components["schemas"]["Text"] | components["schemas"]["Line"] | components["schemas"]["Shape"] | components["schemas"]["Table"] | components["schemas"]["Grid"] | components["schemas"]["Picture"] | components["schemas"]["StudentName"])[];
             shown: components["schemas"]["Shown"];

@@ -8,6 +8,7 @@ import { gaps } from "./gaps/form";
 import { joins } from "./joins/form";
 import { order } from "./order/form";
 import { pieces } from "./pieces/form";
+import { plot } from "./plot/form";
 import { tickPlaces } from "./tick_places/form";
 
 type Kind = Field["kind"];
@@ -56,6 +57,7 @@ const UNUSUAL: { [K in Kind]?: Partial<Form<K>> } = {
   joins,
   order,
   pieces,
+  plot,
   tick_places: tickPlaces,
 };
 

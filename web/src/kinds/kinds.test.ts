@@ -125,6 +125,16 @@ const EXAMPLES: {
     blank: { kind: "answer_table", version: 1, texts: [] },
     words: "4.8 m",
   },
+  plot: {
+    answer: () => ({
+      kind: "plot",
+      version: 1,
+      placed: [{ across: -2.5, up: null, letter: "" }],
+      intervals: [{ low: null, low_belongs: true, high: 4, high_belongs: false }],
+    }),
+    blank: { kind: "plot", version: 1, placed: [], intervals: [] },
+    words: "−2.5; (−∞, 4)",
+  },
   tick_places: {
     answer: ({ spots }) => ({
       kind: "tick_places",

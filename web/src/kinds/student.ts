@@ -110,6 +110,7 @@ export const KINDS = new Registry<{ [K in Kind]: StudentKind<K> }>({
   pieces: async () => (await import("./pieces/student")).pieces,
   joins: async () => (await import("./joins/student")).joins,
   order: async () => (await import("./order/student")).order,
+  plot: async () => (await import("./plot/student")).plot,
   tick_places: async () => (await import("./tick_places/student")).tickPlaces,
 });
 

@@ -2,7 +2,7 @@
 // that it has; the editor all, since any may be laid.
 
 import type { Component } from "svelte";
-import type { Answer, Box, Document, Field, Key, Schemas } from "../api/teacher";
+import type { Answer, Box, Document, Field, Fixture, Key, Schemas } from "../api/teacher";
 import type { Point, Size } from "../canvas/box";
 import type { PrintedPlaces } from "../canvas/repeat";
 import type { Viewport } from "../canvas/viewport";
@@ -142,6 +142,8 @@ export interface TeacherKind<K extends Kind> {
   /** A field of this kind in a box that was drawn, or of its usual size at a place that was pressed. */
   draw(id: string, page: string, box: Box): FieldOf<K>;
   usual: { width: number; height: number };
+  /** The field as it is laid over fixtures of its page. */
+  over?(field: FieldOf<K>, fixtures: readonly Fixture[]): FieldOf<K>;
   /** Its picture in the drawer. */
   Icon: Component;
   /** What lies in its box while it is placed. */
@@ -192,6 +194,7 @@ export const KINDS = new Registry<{ [K in Kind]: TeacherKind<K> }>({
   pieces: async () => (await import("./pieces/teacher")).pieces,
   joins: async () => (await import("./joins/teacher")).joins,
   order: async () => (await import("./order/teacher")).order,
+  plot: async () => (await import("./plot/teacher")).plot,
   tick_places: async () => (await import("./tick_places/teacher")).tickPlaces,
 });
 

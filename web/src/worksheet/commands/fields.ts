@@ -1,8 +1,8 @@
 // Fields: laid, changed, laid again, taken away, marked together; and their keys.
 
-import type { Box, Document, Edit, Field, Key, Page } from "../../api/teacher";
+import type { Box, Document, Edit, Field, Fixture, Key, Page } from "../../api/teacher";
 import { moved, rounded } from "../../canvas/box";
-import { KINDS } from "../../kinds/teacher";
+import { KINDS, kindOf } from "../../kinds/teacher";
 import { unlessEmpty, type Command } from "../command";
 import { withoutFields } from "../edits";
 import { newId } from "../ids";
@@ -16,9 +16,16 @@ const ALPHABET = "abcdefghijklmnopqrstuvwxyz";
 export const inside = (box: Box, page: Page): Box =>
   rounded(moved({ ...box, width: Math.min(box.width, page.width) }, { x: 0, y: 0 }, page));
 
-/** Lay a field in a box that was drawn, or at a place that was pressed. */
-export function layField(kind: Field["kind"], page: Page, box: Box): Command {
-  const field: Field = KINDS.get(kind).draw(newId(), page.id, inside(box, page));
+/** Lay a field in a box that was drawn, or at a place that was pressed, over the fixtures of its page. */
+export function layField(
+  kind: Field["kind"],
+  page: Page,
+  box: Box,
+  fixtures: readonly Fixture[] = [],
+): Command {
+  const drawn: Field = KINDS.get(kind).draw(newId(), page.id, inside(box, page));
+  const under = fixtures.filter((fixture) => fixture.page === page.id);
+  const field = kindOf(drawn).over?.(drawn, under) ?? drawn;
   return { label: `${KINDS.get(kind).label} laid`, edits: [{ op: "place", field }], select: [field.id] };
 }
 

@@ -164,7 +164,7 @@ export class Editing {
   place(tool: Field["kind"] | FixtureTool, page: Page, box: Box, start: Corner = "top left"): void {
     if (!isFixtureTool(tool)) {
       this.hand.sizes[tool] = box;
-      return this.do(layField(tool, page, box));
+      return this.do(layField(tool, page, box, this.document.fixtures));
     }
     this.hand.tool = null;
     const place = inside(box, page);

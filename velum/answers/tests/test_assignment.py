@@ -4,7 +4,7 @@ from itertools import permutations
 from hypothesis import given
 from hypothesis import strategies as st
 
-from velum.marking.assignment import best_assignment
+from velum.answers.assignment import best_assignment
 
 squares = st.integers(0, 5).flatmap(
     lambda side: st.lists(st.lists(st.integers(-9, 9), min_size=side, max_size=side), min_size=side, max_size=side)
