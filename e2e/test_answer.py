@@ -1,6 +1,6 @@
 from playwright.sync_api import Locator, Page, expect
 
-from e2e.journey import LAPTOP, PHONE, Journey
+from e2e.journey import LAPTOP, NETWORK, PHONE, Journey
 from e2e.live_server import wait_until
 from e2e.pages.sheet import JoinPage, SheetPage
 from server.copies.models import Copy
@@ -10,8 +10,6 @@ from server.worksheets.models import Worksheet
 from velum.document.edits import PlaceField, apply
 from velum.document.reading import read_document
 from velum.document.tests.examples import answer_box
-
-NETWORK = r"ERR_INTERNET_DISCONNECTED|ERR_CONNECTION|ERR_EMPTY|ERR_FAILED|ERR_SOCKET"
 
 
 class Student(Journey):

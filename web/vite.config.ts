@@ -36,7 +36,11 @@ export default defineConfig({
     modulePreload: { polyfill: false },
     assetsInlineLimit: 0,
     rolldownOptions: {
-      input: ["src/styles/app.css", ...SCREENS.map((name) => `src/screens/${name}/main.ts`)],
+      input: [
+        "src/styles/app.css",
+        "src/offline/worker.ts",
+        ...SCREENS.map((name) => `src/screens/${name}/main.ts`),
+      ],
       output: {
         // What every screen needs is one file: on a slow device each request costs more than a few kilobytes.
         codeSplitting: {

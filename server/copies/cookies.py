@@ -1,6 +1,7 @@
 """How a student's browser shows that a copy is its own: a signed cookie, sent to that copy's addresses only."""
 
 import uuid
+from http.cookies import Morsel
 
 from django.conf import settings
 from django.core import signing
@@ -24,6 +25,20 @@ def give(response: HttpResponse, copy: Copy) -> None:
         (_JOINED, reverse("join_with_code", args=[copy.handout.code])),
     ):
         response.set_cookie(name, token, max_age=_YEAR, path=path, httponly=True, samesite="Lax", secure=settings.HTTPS)
+
+
+def take_back(response: HttpResponse, copy: Copy) -> None:
+    """Have the browser that gets this response hold the copy no more; it may be given another one by it."""
+    gone: Morsel[str] = Morsel()
+    gone.set(_COPY, "", "")
+    gone.update({"path": reverse("sheet", args=[copy.pk]), "max-age": "0", "httponly": True, "samesite": "Lax"})
+    # Cookies of a response are kept by name, and another copy's has the same.
+    response.cookies[f"{_COPY} {copy.pk}"] = gone
+
+
+def forget_joined(response: HttpResponse, copy: Copy) -> None:
+    """Have the handout's link not find the copy again by itself."""
+    response.delete_cookie(_JOINED, path=reverse("join_with_code", args=[copy.handout.code]), samesite="Lax")
 
 
 def holds(request: HttpRequest, copy_id: uuid.UUID) -> bool:

@@ -3,9 +3,9 @@ import uuid
 from django.http import Http404, HttpRequest, HttpResponse, HttpResponseBase
 from django.shortcuts import get_object_or_404, redirect, render
 from django.urls import reverse
-from django.views.decorators.http import require_http_methods, require_safe
+from django.views.decorators.http import require_http_methods, require_POST, require_safe
 
-from server.copies import cookies
+from server.copies import cookies, offline
 from server.copies.flows.files import find_file
 from server.copies.flows.join import NameTaken, come_back, handout_of_code, join
 from server.copies.models import Copy
@@ -73,6 +73,9 @@ def join_with_code(request: HttpRequest, code: str) -> HttpResponse:
         }
         return render(request, "join/name.html", context, status=refused.status)
     response = redirect("sheet", copy_id=copy.pk)
+    before = cookies.joined(request, handout)
+    if before is not None and before.pk != copy.pk:
+        cookies.take_back(response, before)  # somebody else uses this device now
     cookies.give(response, copy)
     return response
 
@@ -104,7 +107,27 @@ def sheet(request: HttpRequest, copy_id: uuid.UUID) -> HttpResponse:
     picture = reverse("copy_page_picture", args=[copy_id, first.id, LAPTOP]) + f"?look={first.look}"
     kinds = sorted({prompt.kind for prompt in out.sheet.prompts})
     modules = [f"src/kinds/{kind}/student.ts" for kind in kinds]
-    return screen(request, "sheet", out.sheet.title, out, picture=picture, modules=modules)
+    return screen(
+        request, "sheet", out.sheet.title, out, picture=picture, modules=modules, assets=offline.scripts_of(kinds)
+    )
+
+
+@require_safe
+def worker(request: HttpRequest) -> HttpResponse:
+    """The service worker of all sheets. Its scope is the folder that it is served from."""
+    response = HttpResponse(offline.worker_script().read_bytes(), content_type="text/javascript")
+    response["Cache-Control"] = "no-cache"
+    return response
+
+
+@require_POST
+def leave(request: HttpRequest, copy_id: uuid.UUID) -> HttpResponse:
+    """Have this browser forget a copy: somebody else uses the device next. The return code opens it again."""
+    copy = own_copy_or_404(request, copy_id)
+    response = redirect("welcome")
+    cookies.take_back(response, copy)
+    cookies.forget_joined(response, copy)
+    return response
 
 
 @require_safe

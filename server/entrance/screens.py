@@ -1,6 +1,6 @@
 """A screen: an empty page that a Svelte entry fills, with the data it begins with."""
 
-from collections.abc import Iterable
+from collections.abc import Iterable, Sequence
 from typing import Any
 
 from django.http import HttpRequest, HttpResponse
@@ -18,11 +18,13 @@ def screen(
     *,
     picture: str = "",
     modules: Iterable[str] = (),
+    assets: Sequence[str] = (),
 ) -> HttpResponse:
     """Show the screen whose entry is ``web/src/screens/<name>/main.ts``.
 
     ``picture`` is the address of a picture that the screen will show first, and ``modules`` are sources that it will
-    load, as ``src/kinds/choice/student.ts``, so that they are asked for at once.
+    load, as ``src/kinds/choice/student.ts``, so that they are asked for at once. ``assets`` are the addresses of what
+    it may load later, for a screen that is kept on its device.
     The page is never kept by the browser: going back must show what is true now.
     """
     begin = data.model_dump(mode="json") if isinstance(data, BaseModel) else data
@@ -35,7 +37,7 @@ def screen(
             "picture": picture,
             "modules": modules,
             "words": f"src/words/{get_language()}.js",
-            "begin": {"csrf": get_token(request), "data": begin},
+            "begin": {"csrf": get_token(request), "data": begin, "assets": list(assets)},
         },
     )
     response["Cache-Control"] = "no-store"

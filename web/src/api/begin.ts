@@ -3,6 +3,8 @@
 interface Begin<T> {
   csrf: string;
   data: T;
+  /** The addresses of scripts and styles that the screen may load later. */
+  assets?: string[];
 }
 
 let begun: Begin<unknown> | undefined;
@@ -15,6 +17,11 @@ function read(): Begin<unknown> {
 /** The data of this screen, as its view gave it. */
 export function begin<T>(): T {
   return read().data as T;
+}
+
+/** The scripts and styles that this screen may load, also later. */
+export function assets(): readonly string[] {
+  return read().assets ?? [];
 }
 
 /** The token that every writing request carries. */

@@ -161,6 +161,17 @@ export class AnswerKeeper {
     await handedIn;
   }
 
+  /** Whether the server has all that is held. */
+  get isSettled(): boolean {
+    return this.unsent.length === 0;
+  }
+
+  /** Nothing more is taken, and the device forgets what the server has. */
+  leave(): void {
+    this.stop();
+    this.forgetSent();
+  }
+
   private async underWay(sending: Promise<void>): Promise<void> {
     this.sending = sending;
     try {

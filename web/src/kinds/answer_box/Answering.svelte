@@ -28,8 +28,13 @@
     spellcheck: false,
     placeholder: prompt.placeholder || undefined,
   });
+  const points = $derived(textPoints({ text: answer?.text ?? "", ...prompt }));
+  const highest = $derived(prompt.lines === "one" ? Math.max(points, prompt.box.height * 0.8) * scale : 999);
   const size = $derived(
-    docked ? "1.125rem" : `max(1rem, ${textPoints({ text: answer?.text ?? "", ...prompt }) * scale}px)`,
+    docked
+      ? "calc(1.125rem * var(--letters, 1))"
+      : // Larger letters as the student likes, as far as a line has room for them.
+        `max(1rem, min(${points * scale}px * var(--letters, 1), ${highest}px))`,
   );
 
   function write(text: string) {

@@ -91,7 +91,7 @@
 {:else}
   <div class="flex h-full flex-col">
     <div class="min-h-0 flex-1">
-      <Passage passage={prompt.passage} size="{size}px">
+      <Passage passage={prompt.passage} size="calc({size}px * var(--letters, 1))">
         {#snippet gap(id, first)}
           {@const verdict = verdicts[id]}
           <span class="gap" class:in-hand={part === id && !readonly}>
@@ -145,7 +145,7 @@
       </Passage>
     </div>
     {#if bank.length > 0}
-      <ul class="bank" aria-label="Word bank" style:font-size="{size}px">
+      <ul class="bank" aria-label="Word bank" style:font-size="calc({size}px * var(--letters, 1))">
         {#each bank as [word, left] (word)}
           <li>
             <button

@@ -63,7 +63,9 @@
 <div
   bind:this={place}
   class="long-text laid-text {docked ? 'textarea h-28 w-full' : 'h-full'}"
-  style:font-size={docked ? "1.125rem" : `max(1rem, ${handPoints(prompt.style) * scale}px)`}
+  style:font-size={docked
+    ? "calc(1.125rem * var(--letters, 1))"
+    : `max(1rem, ${handPoints(prompt.style) * scale}px * var(--letters, 1))`}
 >
   {#if !writer}<Paragraphs paragraphs={answer?.paragraphs ?? []} />{/if}
 </div>

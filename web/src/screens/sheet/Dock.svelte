@@ -45,7 +45,7 @@
         <!-- However much there is to press: the page stays in view above, and the buttons below. -->
         <div
           data-answer
-          class="-m-1 max-h-[max(26dvh,7rem)] overflow-y-auto p-1 text-base-content [&_input:not([type=radio],[type=checkbox])]:h-12"
+          class="-m-1 max-h-[max(26dvh,7rem)] overflow-y-auto p-1 text-[calc(1rem*var(--letters,1))] text-base-content [&_input:not([type=radio],[type=checkbox])]:h-12"
         >
           <Answering
             {prompt}

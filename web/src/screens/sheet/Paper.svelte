@@ -3,6 +3,8 @@
   import Square from "@lucide/svelte/icons/square";
   import Volume2 from "@lucide/svelte/icons/volume-2";
   import { onDestroy, onMount, tick, untrack } from "svelte";
+  import type { Point } from "../../canvas/box";
+  import { zoomable } from "../../canvas/pinch";
   import { lookAgainAt, sightOf } from "../../canvas/sight";
   import Laid from "../../fixtures/Laid.svelte";
   import { kindOf, numbersAt, placesOf, type Place } from "../../kinds/student";
@@ -14,18 +16,26 @@
   import type { Ink } from "../../canvas/ink";
   import type { Prompt } from "../../api/student";
   import Continued from "../../ui/Continued.svelte";
+  import Ruler from "./reading/Ruler.svelte";
   import AnswerPlace from "./AnswerPlace.svelte";
   import StartAgain from "./StartAgain.svelte";
   import type { Working } from "./working.svelte";
 
-  let { working, docked }: { working: Working; docked: boolean } = $props();
+  interface Props {
+    working: Working;
+    docked: boolean;
+    /** Whether a ruler lies over the pages. */
+    ruler: boolean;
+  }
+  let { working, docked, ruler }: Props = $props();
 
   const ZOOMS = [1, 1.25, 1.5, 2, 3];
+  const LARGEST = 3;
   /** The widest that a page is shown at 100 %, and the narrowest that can still be read, in CSS pixels. */
   const WIDEST = 920;
   const NARROWEST = 620;
 
-  let view: HTMLElement;
+  let view = $state.raw() as HTMLElement;
   let width = $state(document.documentElement.clientWidth);
   let zoom = $state(1);
   /** The page that most is seen of. */
@@ -100,16 +110,19 @@
     aloud.read(`page ${i + 1}`, [texts[i], ...words].join("\n"));
   }
 
-  /** Show the pages larger or smaller; what is looked at stays where it is. */
-  async function zoomBy(by: 1 | -1) {
+  /** Show the pages larger or smaller; what is looked at, or lies at a point of the window, stays where it is. */
+  async function zoomTo(wanted: number, at?: Point) {
     const shown = view;
     const papers = () => [...shown.querySelectorAll(".paper")];
-    const sight = sightOf(shown, papers());
-    zoom = ZOOMS[Math.max(0, Math.min(ZOOMS.length - 1, ZOOMS.indexOf(zoom) + by))] ?? 1;
+    const sight = sightOf(shown, papers(), at);
+    zoom = Math.max(1, Math.min(LARGEST, wanted));
     // The view may be left meanwhile.
     await tick();
-    lookAgainAt(shown, papers(), sight);
+    lookAgainAt(shown, papers(), sight, at);
   }
+
+  const larger = $derived(ZOOMS.find((each) => each > zoom + 0.01));
+  const smaller = $derived(ZOOMS.findLast((each) => each < zoom - 0.01));
 
   /** Where a question is answered on the pages. */
   export const find = (question: string): HTMLElement | null =>
@@ -134,6 +147,7 @@
     class="isolate h-full overflow-auto"
     bind:this={view}
     bind:clientWidth={width}
+    {@attach zoomable({ zoom: (factor, at) => void zoomTo(zoom * factor, at), panning: () => false })}
     onscroll={() => (inView = pages[pageInView()]?.id ?? "")}
   >
     <div class="flex w-max min-w-full flex-col items-center gap-5 sm:px-6 sm:py-4">
@@ -189,7 +203,8 @@
       <Continued texts={written} />
     </div>
   </main>
-  <div class="absolute start-3 bottom-3 flex gap-2">
+  {#if ruler}<Ruler over={view} />{/if}
+  <div class="absolute start-3 bottom-3 z-6 flex gap-2">
     {#if aloud.able}
       <button
         class="btn h-11 bg-base-100 shadow-md max-sm:w-11 max-sm:p-0"
@@ -205,21 +220,21 @@
     <StartAgain {working} page={inView} />
   </div>
   <div
-    class="absolute end-3 bottom-3 flex items-center rounded-lg bg-base-100 shadow-md"
+    class="absolute end-3 bottom-3 z-6 flex items-center rounded-lg bg-base-100 shadow-md"
     role="group"
     aria-label="Size of the page"
   >
     <button
       class="btn btn-ghost size-11 text-lg"
       aria-label="Smaller"
-      disabled={zoom === ZOOMS[0]}
-      onclick={() => zoomBy(-1)}>−</button
+      disabled={smaller === undefined}
+      onclick={() => smaller && zoomTo(smaller)}>−</button
     >
     <button
       class="btn btn-ghost size-11 text-lg"
       aria-label="Larger"
-      disabled={zoom === ZOOMS.at(-1)}
-      onclick={() => zoomBy(1)}>+</button
+      disabled={larger === undefined}
+      onclick={() => larger && zoomTo(larger)}>+</button
     >
   </div>
 </div>

@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { Copy } from "../../api/student";
   import type { Device } from "../../saving/device";
-  import { tick } from "svelte";
+  import { onMount, tick } from "svelte";
   import Announcer from "../../ui/Announcer.svelte";
   import SaveNote from "../../ui/SaveNote.svelte";
   import { setSheetStore } from "../../kinds/sheet_store";
@@ -11,7 +11,10 @@
   import Aid from "./Aid.svelte";
   import Dock from "./Dock.svelte";
   import HandIn from "./HandIn.svelte";
+  import { keepOffline } from "./offline";
   import Paper from "./Paper.svelte";
+  import ReadingDialog from "./reading/ReadingDialog.svelte";
+  import { dress, ReadingSettings } from "./reading/reading.svelte";
   import Ribbon from "./Ribbon.svelte";
   import { numberOf, Working, type Question } from "./working.svelte";
 
@@ -19,6 +22,8 @@
 
   // svelte-ignore state_referenced_locally
   const working = new Working(begun, device);
+  // svelte-ignore state_referenced_locally
+  const reading = new ReadingSettings(begun.name, device);
   setSheetStore(working);
   setStudentName(working.copy.name);
   setPicturePlace(`/c/${working.copy.id}/pictures/`);
@@ -27,9 +32,18 @@
   let innerWidth = $state(window.innerWidth);
   let paper: Paper;
   let handingIn = $state(false);
+  let settling = $state(false);
   let dock = $state<Dock>();
 
   const docked = $derived(innerWidth < PHONE);
+
+  $effect.pre(() => dress(document.documentElement, reading.now));
+
+  // What a slow device has to do first is to show the sheet.
+  onMount(() => {
+    const idle = globalThis.requestIdleCallback ?? ((what: () => void) => setTimeout(what, 2_000));
+    idle(() => void keepOffline(working.copy), { timeout: 10_000 });
+  });
 
   async function goTo({ name }: Question) {
     working.current = name;
@@ -78,6 +92,12 @@
           {/if}
         </p>
       </div>
+      <button
+        class="btn btn-outline size-11 p-0 text-lg"
+        aria-label="Reading"
+        title="Reading: letters, light, a ruler"
+        onclick={() => (settling = true)}><span aria-hidden="true">Aa</span></button
+      >
       {#if !working.readonly}
         <button class="btn btn-primary h-11" onclick={() => (handingIn = true)}>Hand in</button>
       {/if}
@@ -96,7 +116,7 @@
       </p>
     {/if}
   </div>
-  <Paper bind:this={paper} {working} {docked} />
+  <Paper bind:this={paper} {working} {docked} ruler={reading.now.ruler} />
   {#if docked && !working.readonly}
     <Dock bind:this={dock} {working} ongo={goTo} />
   {:else}
@@ -111,6 +131,9 @@
     </div>
   {/if}
 </div>
+{#if settling}
+  <ReadingDialog {reading} {working} onclose={() => (settling = false)} />
+{/if}
 {#if handingIn}
   <HandIn {working} ongo={goBack} onclose={() => (handingIn = false)} />
 {/if}

@@ -6,12 +6,19 @@ import { fileNamesOf } from "../../saving/file_keeper";
 import { openDevice } from "../../saving/device";
 import { show } from "../../ui/mount";
 import { flagsName } from "./flags.svelte";
+import { readingName } from "./reading/reading.svelte";
 import Sheet from "./Sheet.svelte";
 
 await show(Sheet, async () => {
   const begun = begin<Copy>();
   const [device] = await Promise.all([
-    openDevice([DEVICE, namesOf(begun.id), fileNamesOf(begun.id), flagsName(begun.id)]),
+    openDevice([
+      DEVICE,
+      namesOf(begun.id),
+      fileNamesOf(begun.id),
+      flagsName(begun.id),
+      readingName(begun.name),
+    ]),
     KINDS.load(begun.sheet.prompts.map(({ kind }) => kind)),
   ]);
   return { begun, device };

@@ -276,6 +276,16 @@ export class Working implements SheetStore {
     this.saving = { is: "saved" };
   }
 
+  /** Have this device keep nothing of the copy. False, and nothing is forgotten, while the server does not have all of it. */
+  async leaveDevice(): Promise<boolean> {
+    await this.fileKeeper.flush();
+    await this.keeper.flush(); // an answer speaks of a file that was sent
+    if (!this.fileKeeper.isEmpty || !this.keeper.isSettled) return false;
+    this.keeper.leave();
+    this.flags.forget();
+    return true;
+  }
+
   /** Send a file. Throws Failure. */
   private async sendFile(field: string, file: Blob): Promise<string> {
     const response = await fetch(`/c/${this.copy.id}/files?field_id=${encodeURIComponent(field)}`, {

@@ -9,4 +9,4 @@
   setSheetStore(working);
 </script>
 
-<Paper {working} docked={false} />
+<Paper {working} docked={false} ruler={false} />

@@ -1,0 +1,38 @@
+<script lang="ts">
+  // Takes the sheet off this device, for whoever uses it next. Nothing is left behind that the server does not have.
+  import { csrfToken } from "../../../api/begin";
+  import { leaveOffline } from "../offline";
+  import type { Working } from "../working.svelte";
+
+  let { working }: { working: Working } = $props();
+
+  let form: HTMLFormElement;
+  let problem = $state("");
+  let leaving = $state(false);
+
+  async function leave() {
+    leaving = true;
+    problem = "";
+    if (await working.leaveDevice()) {
+      await leaveOffline(working.copy.id);
+      form.submit();
+    } else {
+      problem = "Something you wrote is on this device alone. Stay until all is saved.";
+      leaving = false;
+    }
+  }
+</script>
+
+<form bind:this={form} method="post" action="/c/{working.copy.id}/leave/">
+  <input type="hidden" name="csrfmiddlewaretoken" value={csrfToken()} />
+  <p class="font-semibold">Does somebody else use this device next?</p>
+  <p class="quiet mt-1 text-sm">
+    Then take your sheet off it. Your return code opens it again: <b translate="no"
+      ><bdi>{working.copy.return_code}</bdi></b
+    >.
+  </p>
+  <button type="button" class="btn btn-outline mt-2 h-11" disabled={leaving} onclick={leave}
+    >Take my sheet off this device</button
+  >
+  {#if problem}<p class="problem mt-2" role="alert">{problem}</p>{/if}
+</form>
