@@ -9,6 +9,7 @@ from demo.papers import fog_letter, shells, tide_line
 from velum.document.document import Document
 from velum.geometry.box import Box
 from velum.kinds.answer_table import AnswerTable, AnswerTableKey, Cell
+from velum.kinds.free_note import FreeNote
 from velum.kinds.gaps import Gap, Gaps, GapsKey, Stretch
 from velum.kinds.ink import Ink
 from velum.kinds.long_text import LongText, LongTextKey, Wanted
@@ -126,10 +127,18 @@ def _tide_line(document: Document, draw: Draw) -> list[Keyed]:
         asked="line",
         name="Litres in the tank",
     )
+    puzzles = FreeNote(
+        id="puzzles1",
+        page=page,
+        box=Box(x=0, y=0, width=document.pages[0].width, height=document.pages[0].height),
+        points=0,
+        name="Anything that puzzles you",
+    )
     return [
         (heights, PlotKey(placed=(PlotPoint(across=4.5), PlotPoint(across=5.25)))),
         (hours, PlotKey(intervals=(PlotInterval(low=9, high=14, high_belongs=False),))),
         (tank, PlotKey(placed=(PlotPoint(across=0, up=1), PlotPoint(across=4, up=9)))),
+        (puzzles, None),
     ]
 
 

@@ -31,7 +31,7 @@ def take_back(response: HttpResponse, copy: Copy) -> None:
     """Have the browser that gets this response hold the copy no more; it may be given another one by it."""
     gone: Morsel[str] = Morsel()
     gone.set(_COPY, "", "")
-    gone.update({"path": reverse("sheet", args=[copy.pk]), "max-age": "0", "httponly": True, "samesite": "Lax"})
+    gone["path"], gone["max-age"], gone["samesite"] = reverse("sheet", args=[copy.pk]), "0", "Lax"
     # Cookies of a response are kept by name, and another copy's has the same.
     response.cookies[f"{_COPY} {copy.pk}"] = gone
 

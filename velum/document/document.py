@@ -60,13 +60,13 @@ def points_of(fields: Iterable[FieldBase], groups: Iterable[Group]) -> dict[Part
 
 
 def read_through(document: Document) -> Document:
-    """The same worksheet with its fields in reading order, each by its first place."""
-    fields = [
-        field
-        for page in document.pages
-        for field in in_reading_order(
-            (field for field in document.fields if field.places[0].page == page.id),
-            lambda field: field.places[0].box,
-        )
-    ]
+    """The same worksheet with its fields in reading order, each by its first place. What covers a page comes last."""
+    fields = [field for page in document.pages for field in _read(page, document.fields)]
     return document.changed(fields=tuple(fields))
+
+
+def _read(page: Page, fields: Iterable[Field]) -> list[Field]:
+    here = [field for field in fields if field.places[0].page == page.id]
+    covering = [field for field in here if page.is_covered_by(field.places[0].box)]
+    beside = [field for field in here if field not in covering]
+    return [*in_reading_order(beside, lambda field: field.places[0].box), *covering]

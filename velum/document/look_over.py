@@ -25,8 +25,6 @@ is on a laptop.
 
 _TOUCHING = 1.0
 """Points by which boxes may lie over each other, or over an edge, without anybody seeing it."""
-_ALL = 0.95
-"""The share of a page from which on a box covers it."""
 
 
 class Finding(Model):
@@ -85,7 +83,7 @@ def _places(document: Document) -> Iterator[Finding]:
             for (one, here), (other, there) in _near_each_other(places)
             if one is not other
             and _overlap(here.box, there.box)
-            and not (_is_all_of(here.box, page) or _is_all_of(there.box, page))
+            and not (page.is_covered_by(here.box) or page.is_covered_by(there.box))
         )
         for pair in dict.fromkeys(over):
             yield Finding(doubt="overlap", fields=pair)
@@ -110,11 +108,6 @@ def _overlap(one: Box, other: Box) -> bool:
     across = min(one.x + one.width, other.x + other.width) - max(one.x, other.x)
     down = min(one.bottom, other.bottom) - max(one.y, other.y)
     return across > _TOUCHING and down > _TOUCHING
-
-
-def _is_all_of(box: Box, page: Page) -> bool:
-    """Whether it covers a page, and so lies over all else on purpose, such as ink over a whole page."""
-    return box.width * box.height >= _ALL * page.width * page.height
 
 
 def _is_off(box: Box, page: Page) -> bool:

@@ -11,6 +11,8 @@ from velum.model import Id, Model, Sha256
 from velum.paper.look import Flat, Look
 
 MOST_REFUSED = 1_000
+_ALL = 0.95
+"""The share of a page from which on a box covers it."""
 
 
 class Shown(Model):
@@ -46,6 +48,10 @@ class Page(Model):
         width, height = self.unturned
         flat = Flat(corners=self.corners, width=width, height=height) if self.corners else None
         return Look(turn=self.turn, whiten=self.whiten, flat=flat)
+
+    def is_covered_by(self, box: Box) -> bool:
+        """Whether a box covers the page, and so lies over all else on purpose, such as ink over a whole page."""
+        return box.width * box.height >= _ALL * self.width * self.height
 
     @property
     def unturned(self) -> tuple[float, float]:

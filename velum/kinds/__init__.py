@@ -9,6 +9,7 @@ from velum.kinds.answer_box import ANSWER_BOX
 from velum.kinds.answer_table import ANSWER_TABLE
 from velum.kinds.by_kind import ByKind
 from velum.kinds.choice import CHOICE
+from velum.kinds.free_note import FREE_NOTE
 from velum.kinds.gaps import GAPS
 from velum.kinds.ink import INK
 from velum.kinds.joins import JOINS
@@ -46,6 +47,7 @@ KINDS = registry(
     SOUND_BOX,
     ANSWER_TABLE,
     PLOT,
+    FREE_NOTE,
 )
 
 

@@ -1,12 +1,14 @@
 import unittest
 from typing import Any
 
-from velum.document.document import VERSION
+from velum.document.document import VERSION, read_through
 from velum.document.reading import DocumentUnreadable, read_document, read_key_set, upgraded_edit
 from velum.document.sheet import sheet_of
 from velum.document.tests.examples import a_document, answer_box
+from velum.geometry.box import Box
 from velum.kinds.answer_box import AnswerBoxKey
 from velum.kinds.choice import Choice, worded
+from velum.kinds.ink import INK
 from velum.kinds.style import BOLD_AND_TINTED, Style
 
 
@@ -65,6 +67,16 @@ class Keeping(unittest.TestCase):
         ):
             with self.subTest(damaged=damaged), self.assertRaises(DocumentUnreadable):
                 read_document(damaged)
+
+
+class Reading(unittest.TestCase):
+    def test_what_covers_a_page_comes_after_all_else_on_it(self) -> None:
+        sheet = a_document(answer_box("box1"), answer_box("box2", on="page2"))
+        page = sheet.pages[0]
+        whole = Box(x=0, y=0, width=page.width, height=page.height)
+        over = INK.example[0].changed(page=page.id, box=whole, whole_page=True)
+        read = read_through(sheet.changed(fields=(over, *sheet.fields)))
+        self.assertEqual([field.id for field in read.fields], ["box1", over.id, "box2"])
 
 
 class Sheets(unittest.TestCase):

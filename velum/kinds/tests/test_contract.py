@@ -32,7 +32,7 @@ WRITTEN = {
     "plot": {"": "4.5; 10.5"},
 }
 """What a teacher writes down for the parts of examples, where the words of the answer do not say it."""
-FREELY_NAMED = {"ink"}
+FREELY_NAMED = {"ink", "free_note"}
 """Kinds whose entries bear any name, for students make as many as they like."""
 
 json_values = st.recursive(

@@ -96,3 +96,8 @@ test("a tab covers nothing that is printed, no field, and no other tab, however 
     }),
   );
 });
+
+test("what covers the page pushes no tab away", () => {
+  const whole = field(0, 0, PAGE.width, PAGE.height, "whole");
+  expect(edgeOf(field(100, 100, 80, 20), printed(), [whole])).toBe("above");
+});

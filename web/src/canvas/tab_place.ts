@@ -61,13 +61,19 @@ export function tabPlaces(fields: readonly Tabbed[], around: Around): Map<string
   const places = new Map<string, TabPlace>();
   for (const field of fields) {
     if (!field.number) continue;
-    const others = fields.filter((other) => other !== field).map(({ box }) => box);
+    const others = fields
+      .filter((other) => other !== field && !covers(other.box, around.page))
+      .map(({ box }) => box);
     const [place, tab] = placeOf(field, around, [...others, ...taken]);
     places.set(field.id, place);
     if (tab) taken.push(tab);
   }
   return places;
 }
+
+/** The share of a page from which on a box lies over all of it, and over every tab. */
+const ALL = 0.95;
+const covers = (box: Size, page: Size) => box.width * box.height >= ALL * page.width * page.height;
 
 function placeOf(field: Tabbed, around: Around, others: readonly Box[]): [TabPlace, Box?] {
   const { scale, letters, page, ink } = around;

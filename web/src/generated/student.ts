@@ -540,6 +540,45 @@ export interface components {
                  * @constant
                  */
                 version: 1;
+            } | {
+                /**
+                 * Colour
+                 * @default yellow
+                 * @enum {string}
+                 */
+                colour: "yellow" | "blue" | "rose" | "green";
+                /**
+                 * Kind
+                 * @default free_note
+                 * @constant
+                 */
+                kind: "free_note";
+                /**
+                 * Text
+                 * @default
+                 */
+                text: string;
+                /**
+                 * Version
+                 * @default 1
+                 * @constant
+                 */
+                version: 1;
+                /**
+                 * Width
+                 * @default 140
+                 */
+                width: number;
+                /**
+                 * X
+                 * @default 0
+                 */
+                x: number;
+                /**
+                 * Y
+                 * @default 0
+                 */
+                y: number;
             }) | null;
             /** Entry */
             entry: string;
@@ -812,6 +851,24 @@ export interface components {
                  * @constant
                  */
                 version: 1;
+            } | {
+                /**
+                 * Kind
+                 * @default free_note
+                 * @constant
+                 */
+                kind: "free_note";
+                /**
+                 * Notes
+                 * @default []
+                 */
+                notes: components["schemas"]["Laid"][];
+                /**
+                 * Version
+                 * @default 1
+                 * @constant
+                 */
+                version: 1;
             }) | null;
             /** Field Id */
             field_id: string;
@@ -1066,6 +1123,15 @@ export interface components {
             y: number;
         };
         /**
+         * Laid
+         * @description A note and its name.
+         */
+        Laid: {
+            /** Id */
+            id: string;
+            note: components["schemas"]["Note"];
+        };
+        /**
          * Line
          * @description A line from one corner of its box to the opposite one, with heads as an arrow has them.
          */
@@ -1109,6 +1175,50 @@ export interface components {
             laid: components["schemas"]["PieceLaid"];
             /** Piece */
             piece: string;
+        };
+        /**
+         * Note
+         * @description A note, its top left corner in points of its page. Without words it was taken away.
+         */
+        Note: {
+            /**
+             * Colour
+             * @default yellow
+             * @enum {string}
+             */
+            colour: "yellow" | "blue" | "rose" | "green";
+            /**
+             * Kind
+             * @default free_note
+             * @constant
+             */
+            kind: "free_note";
+            /**
+             * Text
+             * @default
+             */
+            text: string;
+            /**
+             * Version
+             * @default 1
+             * @constant
+             */
+            version: 1;
+            /**
+             * Width
+             * @default 140
+             */
+            width: number;
+            /**
+             * X
+             * @default 0
+             */
+            x: number;
+            /**
+             * Y
+             * @default 0
+             */
+            y: number;
         };
         /**
          * Option
@@ -1746,6 +1856,45 @@ export interface components {
                  * @constant
                  */
                 version: 1;
+            } | {
+                /**
+                 * Colour
+                 * @default yellow
+                 * @enum {string}
+                 */
+                colour: "yellow" | "blue" | "rose" | "green";
+                /**
+                 * Kind
+                 * @default free_note
+                 * @constant
+                 */
+                kind: "free_note";
+                /**
+                 * Text
+                 * @default
+                 */
+                text: string;
+                /**
+                 * Version
+                 * @default 1
+                 * @constant
+                 */
+                version: 1;
+                /**
+                 * Width
+                 * @default 140
+                 */
+                width: number;
+                /**
+                 * X
+                 * @default 0
+                 */
+                x: number;
+                /**
+                 * Y
+                 * @default 0
+                 */
+                y: number;
             }) | null;
             /** Entry */
             entry: string;
@@ -2255,7 +2404,39 @@ export interface components {
                  *     }
                  */
                 style: components["schemas"]["Style"];
-            } | components["schemas"]["PlotPrompt"])[];
+            } | components["schemas"]["PlotPrompt"] | {
+                box: components["schemas"]["Box"];
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default free_note
+                 * @constant
+                 */
+                kind: "free_note";
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /** Page */
+                page: string;
+                /** Parts */
+                parts: components["schemas"]["PartPrompt"][];
+                /**
+                 * @default {
+                 *       "border": "thin",
+                 *       "fill": "film",
+                 *       "see_through": true,
+                 *       "size": null,
+                 *       "colour": null,
+                 *       "align": "start"
+                 *     }
+                 */
+                style: components["schemas"]["Style"];
+                /** Whole Page */
+                whole_page: boolean;
+            })[];
             /** Title */
             title: string;
         };

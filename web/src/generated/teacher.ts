@@ -884,6 +884,24 @@ export interface components {
                  * @constant
                  */
                 version: 1;
+            } | {
+                /**
+                 * Kind
+                 * @default free_note
+                 * @constant
+                 */
+                kind: "free_note";
+                /**
+                 * Notes
+                 * @default []
+                 */
+                notes: components["schemas"]["Laid"][];
+                /**
+                 * Version
+                 * @default 1
+                 * @constant
+                 */
+                version: 1;
             }) | null;
             /** Field Id */
             field_id: string;
@@ -1717,7 +1735,50 @@ export interface components {
                     [key: string]: components["schemas"]["Settled"];
                 };
                 style?: components["schemas"]["Style"] | null;
-            } | components["schemas"]["Plot"];
+            } | components["schemas"]["Plot"] | {
+                box: components["schemas"]["Box"];
+                /**
+                 * Hint
+                 * @default
+                 */
+                hint: string;
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default free_note
+                 * @constant
+                 */
+                kind: "free_note";
+                /**
+                 * Locked
+                 * @default false
+                 */
+                locked: boolean;
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /**
+                 * Number
+                 * @default
+                 */
+                number: string;
+                /** Page */
+                page: string;
+                /**
+                 * Points
+                 * @default 1
+                 */
+                points: number;
+                style?: components["schemas"]["Style"] | null;
+                /**
+                 * Whole Page
+                 * @default true
+                 */
+                whole_page: boolean;
+            };
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
@@ -2505,7 +2566,50 @@ export interface components {
                     [key: string]: components["schemas"]["Settled"];
                 };
                 style?: components["schemas"]["Style"] | null;
-            } | components["schemas"]["Plot"])[];
+            } | components["schemas"]["Plot"] | {
+                box: components["schemas"]["Box"];
+                /**
+                 * Hint
+                 * @default
+                 */
+                hint: string;
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default free_note
+                 * @constant
+                 */
+                kind: "free_note";
+                /**
+                 * Locked
+                 * @default false
+                 */
+                locked: boolean;
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /**
+                 * Number
+                 * @default
+                 */
+                number: string;
+                /** Page */
+                page: string;
+                /**
+                 * Points
+                 * @default 1
+                 */
+                points: number;
+                style?: components["schemas"]["Style"] | null;
+                /**
+                 * Whole Page
+                 * @default true
+                 */
+                whole_page: boolean;
+            })[];
             /**
              * Fixtures
              * @default []
@@ -3150,6 +3254,15 @@ export interface components {
             y: number;
         };
         /**
+         * Laid
+         * @description A note and its name.
+         */
+        Laid: {
+            /** Id */
+            id: string;
+            note: components["schemas"]["Note"];
+        };
+        /**
          * LayerFixture
          * @description Move a fixture to another layer, counted from 0, the lowest.
          */
@@ -3439,6 +3552,50 @@ export interface components {
             changed: string[];
             /** Doubtful */
             doubtful: components["schemas"]["DoubtOut"][];
+        };
+        /**
+         * Note
+         * @description A note, its top left corner in points of its page. Without words it was taken away.
+         */
+        Note: {
+            /**
+             * Colour
+             * @default yellow
+             * @enum {string}
+             */
+            colour: "yellow" | "blue" | "rose" | "green";
+            /**
+             * Kind
+             * @default free_note
+             * @constant
+             */
+            kind: "free_note";
+            /**
+             * Text
+             * @default
+             */
+            text: string;
+            /**
+             * Version
+             * @default 1
+             * @constant
+             */
+            version: 1;
+            /**
+             * Width
+             * @default 140
+             */
+            width: number;
+            /**
+             * X
+             * @default 0
+             */
+            x: number;
+            /**
+             * Y
+             * @default 0
+             */
+            y: number;
         };
         /**
          * Number
@@ -4440,7 +4597,50 @@ export interface components {
                     [key: string]: components["schemas"]["Settled"];
                 };
                 style?: components["schemas"]["Style"] | null;
-            } | components["schemas"]["Plot"];
+            } | components["schemas"]["Plot"] | {
+                box: components["schemas"]["Box"];
+                /**
+                 * Hint
+                 * @default
+                 */
+                hint: string;
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default free_note
+                 * @constant
+                 */
+                kind: "free_note";
+                /**
+                 * Locked
+                 * @default false
+                 */
+                locked: boolean;
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /**
+                 * Number
+                 * @default
+                 */
+                number: string;
+                /** Page */
+                page: string;
+                /**
+                 * Points
+                 * @default 1
+                 */
+                points: number;
+                style?: components["schemas"]["Style"] | null;
+                /**
+                 * Whole Page
+                 * @default true
+                 */
+                whole_page: boolean;
+            };
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
@@ -5245,7 +5445,50 @@ export interface components {
                     [key: string]: components["schemas"]["Settled"];
                 };
                 style?: components["schemas"]["Style"] | null;
-            } | components["schemas"]["Plot"];
+            } | components["schemas"]["Plot"] | {
+                box: components["schemas"]["Box"];
+                /**
+                 * Hint
+                 * @default
+                 */
+                hint: string;
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default free_note
+                 * @constant
+                 */
+                kind: "free_note";
+                /**
+                 * Locked
+                 * @default false
+                 */
+                locked: boolean;
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /**
+                 * Number
+                 * @default
+                 */
+                number: string;
+                /** Page */
+                page: string;
+                /**
+                 * Points
+                 * @default 1
+                 */
+                points: number;
+                style?: components["schemas"]["Style"] | null;
+                /**
+                 * Whole Page
+                 * @default true
+                 */
+                whole_page: boolean;
+            };
             source: components["schemas"]["Box"];
         };
         /** QuestionOut */
@@ -6045,7 +6288,50 @@ export interface components {
                     [key: string]: components["schemas"]["Settled"];
                 };
                 style?: components["schemas"]["Style"] | null;
-            } | components["schemas"]["Plot"])[];
+            } | components["schemas"]["Plot"] | {
+                box: components["schemas"]["Box"];
+                /**
+                 * Hint
+                 * @default
+                 */
+                hint: string;
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default free_note
+                 * @constant
+                 */
+                kind: "free_note";
+                /**
+                 * Locked
+                 * @default false
+                 */
+                locked: boolean;
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /**
+                 * Number
+                 * @default
+                 */
+                number: string;
+                /** Page */
+                page: string;
+                /**
+                 * Points
+                 * @default 1
+                 */
+                points: number;
+                style?: components["schemas"]["Style"] | null;
+                /**
+                 * Whole Page
+                 * @default true
+                 */
+                whole_page: boolean;
+            })[];
             /** Fixtures */
             fixtures: (components["schemas"]["Text"] | components["schemas"]["Line"] | components["schemas"]["Shape"] | components["schemas"]["Table"] | components["schemas"]["Grid"] | components["schemas"]["Picture"] | components["schemas"]["StudentName"])[];
             /** Right */
@@ -7247,7 +7533,50 @@ export interface components {
                     [key: string]: components["schemas"]["Settled"];
                 };
                 style?: components["schemas"]["Style"] | null;
-            } | components["schemas"]["Plot"])[];
+            } | components["schemas"]["Plot"] | {
+                box: components["schemas"]["Box"];
+                /**
+                 * Hint
+                 * @default
+                 */
+                hint: string;
+                /** Id */
+                id: string;
+                /**
+                 * Kind
+                 * @default free_note
+                 * @constant
+                 */
+                kind: "free_note";
+                /**
+                 * Locked
+                 * @default false
+                 */
+                locked: boolean;
+                /**
+                 * Name
+                 * @default
+                 */
+                name: string;
+                /**
+                 * Number
+                 * @default
+                 */
+                number: string;
+                /** Page */
+                page: string;
+                /**
+                 * Points
+                 * @default 1
+                 */
+                points: number;
+                style?: components["schemas"]["Style"] | null;
+                /**
+                 * Whole Page
+                 * @default true
+                 */
+                whole_page: boolean;
+            })[];
             /** Fixtures */
             fixtures: (components["schemas"]["Text"] | components["schemas"]["Line"] | components["schemas"]["Shape"] | components["schemas"]["Table"] | components["schemas"]["Grid"] | components["schemas"]["Picture"] | components["schemas"]["StudentName"])[];
             shown: components["schemas"]["Shown"];

@@ -3,6 +3,7 @@
 import { expect, test } from "vitest";
 import type { Answer, Prompt } from "../api/student";
 import { KINDS as STUDENT, type StudentKind } from "./student";
+import { NOTHING as NO_NOTE } from "./free_note/notes";
 import { NOTHING } from "./ink/strokes";
 import { NOTHING as NO_PICTURE } from "./picture_box/view";
 import { USUAL } from "./look";
@@ -33,6 +34,15 @@ const EXAMPLES: {
     }),
     blank: { kind: "choice", version: 2, picked: [] },
     words: "A, C",
+  },
+  free_note: {
+    answer: () => ({
+      kind: "free_note",
+      version: 1,
+      notes: [{ id: "note0001", note: { ...NO_NOTE, text: "Why the tin?" } }],
+    }),
+    blank: { kind: "free_note", version: 1, notes: [] },
+    words: "Why the tin?",
   },
   gaps: {
     answer: ({ gaps }) => ({ kind: "gaps", version: 1, texts: gaps.map(({ id }) => [id, "sea"]) }),
@@ -165,7 +175,9 @@ test("teachers and students know the same kinds, by the same names", () => {
 test.each(NAMES)("a drawn %s lies where it was drawn", (name) => {
   const box = { x: 10, y: 20, width: 300, height: 60 };
   const field = teacher(name).draw("abcd1234", "page1", box);
-  expect(field).toMatchObject({ kind: name, id: "abcd1234", page: "page1", box, points: 1 });
+  // Notes collect what students think.
+  const points = name === "free_note" ? 0 : 1;
+  expect(field).toMatchObject({ kind: name, id: "abcd1234", page: "page1", box, points });
 });
 
 test.each(NAMES)("a %s pressed on the page has a size that a finger finds", (name) => {

@@ -101,6 +101,7 @@ export interface StudentKind<K extends Kind> {
 export const KINDS = new Registry<{ [K in Kind]: StudentKind<K> }>({
   answer_box: async () => (await import("./answer_box/student")).answerBox,
   choice: async () => (await import("./choice/student")).choice,
+  free_note: async () => (await import("./free_note/student")).freeNote,
   gaps: async () => (await import("./gaps/student")).gaps,
   long_text: async () => (await import("./long_text/student")).longText,
   answer_table: async () => (await import("./answer_table/student")).answerTable,

@@ -185,6 +185,7 @@ export interface TeacherKind<K extends Kind> {
 export const KINDS = new Registry<{ [K in Kind]: TeacherKind<K> }>({
   answer_box: async () => (await import("./answer_box/teacher")).answerBox,
   choice: async () => (await import("./choice/teacher")).choice,
+  free_note: async () => (await import("./free_note/teacher")).freeNote,
   gaps: async () => (await import("./gaps/teacher")).gaps,
   long_text: async () => (await import("./long_text/teacher")).longText,
   answer_table: async () => (await import("./answer_table/teacher")).answerTable,

@@ -129,12 +129,19 @@
     view.querySelector<HTMLElement>(`[data-question="${CSS.escape(question)}"]`) ??
     view.querySelector<HTMLElement>(`[data-questions~="${CSS.escape(question)}"]`);
 
+  function isSeen(place: HTMLElement): boolean {
+    const [here, seen] = [place.getBoundingClientRect(), view.getBoundingClientRect()];
+    return here.top < seen.bottom - 40 && here.bottom > seen.top + 40;
+  }
+
   /** Bring a question into view, and the cursor into it. */
   export function show(question: string, focus = true): void {
     const place = find(question);
     if (!place) return;
     const still = window.matchMedia("(prefers-reduced-motion: reduce)").matches;
-    place.scrollIntoView({ block: "center", inline: "center", behavior: still ? "auto" : "smooth" });
+    // What is larger than the screen and seen already, as a whole page, stays where it is.
+    if (place.clientHeight < view.clientHeight || !isSeen(place))
+      place.scrollIntoView({ block: "center", inline: "center", behavior: still ? "auto" : "smooth" });
     if (!focus) return;
     const control = "input, textarea, select, button";
     const first = place.matches(control) ? place : place.querySelector<HTMLElement>(control);
