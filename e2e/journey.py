@@ -41,6 +41,11 @@ RUN_AXE = """async (options) => {
   return { passes: passes.length, serious };
 }"""
 
+NETWORK = (
+    r"ERR_INTERNET_DISCONNECTED|ERR_CONNECTION|ERR_EMPTY|ERR_FAILED|ERR_SOCKET|error occurred when fetching the script"
+)
+"""What the console says while there is no network."""
+
 PATIENCE = 300
 """Seconds that anything may take, on however busy a machine."""
 

@@ -84,7 +84,7 @@ class OnTheSheet(Journey):
         page.get_by_role("button", name="Rub out parts").click()
         self.draw(page, (160, 60), (161, 60))
         self.expect_strokes(3)
-        page.get_by_role("button", name="Undo").click()
+        page.get_by_role("button", name="Undo", exact=True).click()
         self.assertEqual({stroke["colour"] for stroke in self.expect_strokes(2)}, {"ink", "blue"})
         page.get_by_role("button", name="Redo").click()
         self.expect_strokes(3)

@@ -7,9 +7,11 @@ from collections.abc import Iterable, Sequence
 from datetime import datetime
 from fractions import Fraction
 
+from django.db.models import Sum
 from django.http import HttpRequest
 from ninja import Schema
 
+from server.copies.flows.files import MOST_OF_A_COPY, MOST_OF_A_HANDOUT, kept_of_handout
 from server.copies.flows.marking import marker_of
 from server.copies.flows.read import in_order, read_entries
 from server.copies.models import Answer as StoredAnswer
@@ -24,7 +26,7 @@ from server.words.say import say
 from velum.document.document import Document, points_of
 from velum.document.key_set import with_keys
 from velum.document.numbering import numbers_of
-from velum.kinds import Answer
+from velum.kinds import Answer, kind_of
 from velum.kinds.part import WHOLE
 from velum.mark import Verdict
 from velum.marking.unit import Unreadable
@@ -66,6 +68,16 @@ class QuestionOut(Schema):
     number: str
 
 
+class FilesOut(Schema):
+    """What students have sent as files, in bytes, and how much there may be of a handout and of a copy."""
+
+    kept: int
+    most: int
+    most_of_a_copy: int
+    nearly_full: list[str]
+    """The names of the copies into which hardly more fits."""
+
+
 class ResultsOut(Schema):
     """A handout, the parts that are worth points in order, and a row for each copy.
 
@@ -78,6 +90,8 @@ class ResultsOut(Schema):
     opinions: list[str]
     points: str
     rows: list[CopyRow]
+    files: FilesOut | None
+    """None: nothing on the sheet takes files."""
 
 
 class DoubtOut(Schema):
@@ -191,6 +205,21 @@ def results_of(request: HttpRequest, handout: Handout) -> ResultsOut:
         opinions=[number for ref, number in numbers.items() if not points[ref]],
         points=_total(points.values()),
         rows=[_row(copy, marks, late[copy.pk]) for copy, marks in copies_with_marks(handout, by)],
+        files=_files(handout) if any(kind_of(field).takes for field in document.fields) else None,
+    )
+
+
+_NEARLY = 0.8
+"""The share of what a copy may keep from which on the teacher is told."""
+
+
+def _files(handout: Handout) -> FilesOut:
+    full = handout.copies.annotate(kept=Sum("files__size")).filter(kept__gte=_NEARLY * MOST_OF_A_COPY)
+    return FilesOut(
+        kept=kept_of_handout(handout),
+        most=MOST_OF_A_HANDOUT,
+        most_of_a_copy=MOST_OF_A_COPY,
+        nearly_full=[copy.name for copy in in_order_of_names(full)],
     )
 
 

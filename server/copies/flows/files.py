@@ -13,12 +13,15 @@ from server.drawing import pool
 from server.entrance.errors import Missing, Refused, TooLarge
 from server.files.upload import Readable, read_at_most
 from server.handouts.flows.documents import document_of
+from server.handouts.models import Handout
 from velum import sounds
 from velum.kinds import kind_of
 from velum.pictures.prepare import MOST_BYTES as LARGEST_PICTURE
 
 MOST_OF_A_COPY = 200_000_000
 """Bytes of all files of a copy."""
+MOST_OF_A_HANDOUT = 4_000_000_000
+"""Bytes of all files of all copies of a handout: forty times those of a class that sends a photo to every question."""
 
 
 @dataclass(frozen=True)
@@ -52,6 +55,11 @@ def keep_file(copy: Copy, field_id: str, file: Readable) -> AnswerFile:
     kept = copy.files.aggregate(size=Sum("size"))["size"] or 0
     if kept + len(content.data) > MOST_OF_A_COPY:
         raise TooLarge("answer.too_many_files", "No more files fit into your copy. Those that came before are kept.")
+    if kept_of_handout(copy.handout) + len(content.data) > MOST_OF_A_HANDOUT:
+        raise TooLarge(
+            "answer.handout_full",
+            "Your class has sent as many files as there is room for. What came before is kept; ask your teacher.",
+        )
     row = AnswerFile(copy=copy, sha256=sha256, media_type=content.media_type, size=len(content.data))
     if not default_storage.exists(row.name) or default_storage.size(row.name) != row.size:
         default_storage.save(row.name, ContentFile(content.data))
@@ -59,6 +67,12 @@ def keep_file(copy: Copy, field_id: str, file: Readable) -> AnswerFile:
     return AnswerFile.objects.get_or_create(
         copy=copy, sha256=sha256, defaults={"media_type": row.media_type, "size": row.size}
     )[0]
+
+
+def kept_of_handout(handout: Handout) -> int:
+    """Bytes of all files of a handout."""
+    kept: int | None = AnswerFile.objects.filter(copy__handout=handout).aggregate(size=Sum("size"))["size"]
+    return kept or 0
 
 
 def _picture(data: bytes) -> _Content:

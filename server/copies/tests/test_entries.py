@@ -12,8 +12,9 @@ from PIL import Image
 from server.copies.flows import files as flow
 from server.copies.flows.files import keep_file
 from server.copies.models import AnswerChange
+from server.markbook import show
 from server.testing.parts import HAUL, PartsCase, entry
-from server.testing.world import JSON, student_client, text_answer
+from server.testing.world import JSON, student_client, teacher_client, text_answer
 from velum import sounds
 from velum.kinds import KINDS
 from velum.kinds.tests.made_up import FIRST, MADE_UP, SECOND
@@ -139,6 +140,18 @@ class Files(EntriesCase):
         self.assertEqual(self.keep(photo()).json(), kept.json())
         self.assertEqual(self.copy.files.count(), 1)
 
+    def test_the_teacher_sees_how_much_was_sent_and_into_whose_copy_hardly_more_fits(self) -> None:
+        file = self.keep(photo()).json()["file"]
+        size = self.copy.files.get(sha256=file).size
+        teacher = teacher_client(self.world.maren)
+        address = f"/api/handouts/{self.handout.pk}/results"
+        files = teacher.get(address).json()["files"]
+        self.assertEqual((files["kept"], files["nearly_full"]), (size, []))
+        with mock.patch.object(show, "MOST_OF_A_COPY", size + 1):
+            self.assertEqual(teacher.get(address).json()["files"]["nearly_full"], ["Bao Okafor"])
+        # Where nothing takes files, there is nothing to tell.
+        self.assertIsNone(teacher.get(f"/api/handouts/{self.world.handout.pk}/results").json()["files"])
+
     def test_an_answer_speaks_only_of_files_of_its_own_copy(self) -> None:
         file = self.keep(photo()).json()["file"]
         (kept,) = self.send(self.change(FIRST, "", holds={"photo": file}))
@@ -156,6 +169,8 @@ class Files(EntriesCase):
             self.assert_error(self.keep(photo()), 413, "answer.file_too_large")
         with mock.patch.object(flow, "MOST_OF_A_COPY", 10):
             self.assert_error(self.keep(photo()), 413, "answer.too_many_files")
+        with mock.patch.object(flow, "MOST_OF_A_HANDOUT", 10):
+            self.assert_error(self.keep(photo()), 413, "answer.handout_full")
         self.client.post(f"{self.home}/hand-in", {"changes": []}, JSON)
         self.assert_error(self.keep(photo()), 409, "copy.handed_in")
         self.assertEqual(self.copy.files.count(), 0)

@@ -85,6 +85,12 @@ export function around(boxes: Box[]): Box {
 /** The middle of a box. */
 export const middleOf = ({ x, y, width, height }: Box): Point => ({ x: x + width / 2, y: y + height / 2 });
 
+/** The share of a page from which on a box lies over all of it (velum/document/page.py). */
+const ALL = 0.95;
+
+/** Whether a box lies over all of its page, and so under all else there. */
+export const covers = (box: Size, page: Size): boolean => areaOf(box) >= ALL * areaOf(page);
+
 /** The area of a box. */
 export const areaOf = ({ width, height }: Size): number => width * height;
 

@@ -2,7 +2,7 @@
 // Beside the field where there is room, along its edges; within it where there is none and it is blank there; and where
 // that would hide what it holds, nowhere: the number is shown when the field is in hand.
 
-import { overlaps, type Box, type Point, type Size } from "./box";
+import { covers, overlaps, type Box, type Point, type Size } from "./box";
 import type { Ink } from "./ink";
 
 export interface Tabbed {
@@ -70,10 +70,6 @@ export function tabPlaces(fields: readonly Tabbed[], around: Around): Map<string
   }
   return places;
 }
-
-/** The share of a page from which on a box lies over all of it, and over every tab. */
-const ALL = 0.95;
-const covers = (box: Size, page: Size) => box.width * box.height >= ALL * page.width * page.height;
 
 function placeOf(field: Tabbed, around: Around, others: readonly Box[]): [TabPlace, Box?] {
   const { scale, letters, page, ink } = around;

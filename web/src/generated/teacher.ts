@@ -2926,6 +2926,20 @@ export interface components {
             path: (string | number)[];
         };
         /**
+         * FilesOut
+         * @description What students have sent as files, in bytes, and how much there may be of a handout and of a copy.
+         */
+        FilesOut: {
+            /** Kept */
+            kept: number;
+            /** Most */
+            most: number;
+            /** Most Of A Copy */
+            most_of_a_copy: number;
+            /** Nearly Full */
+            nearly_full: string[];
+        };
+        /**
          * FindingOut
          * @description Something to look at, and the fields that it is about; ``words`` says more than the code where there is more.
          */
@@ -6352,6 +6366,7 @@ export interface components {
          *     ``opinions`` are the numbers of the other parts.
          */
         ResultsOut: {
+            files: components["schemas"]["FilesOut"] | null;
             handout: components["schemas"]["HandoutOut"];
             /** Key Is Newest */
             key_is_newest: boolean;

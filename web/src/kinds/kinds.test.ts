@@ -172,6 +172,16 @@ test("teachers and students know the same kinds, by the same names", () => {
   for (const name of NAMES) expect(student(name).label).toBe(teacher(name).label);
 });
 
+test.each(NAMES)("what stands for a %s that was taken away is blank", (name) => {
+  const { nothing, together, isBlank } = student(name);
+  const field = teacher(name).draw("abcd1234", "page1", { x: 10, y: 20, width: 300, height: 60 });
+  const entry = nothing("entry001");
+  expect(entry.kind).toBe(name);
+  const prompt = { ...field, style: USUAL, parts: [] };
+  const left = together ? together(prompt, new Map([["entry001", entry]])) : (entry as Answer);
+  expect(isBlank(left, "")).toBe(true);
+});
+
 test.each(NAMES)("a drawn %s lies where it was drawn", (name) => {
   const box = { x: 10, y: 20, width: 300, height: 60 };
   const field = teacher(name).draw("abcd1234", "page1", box);

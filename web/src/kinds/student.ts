@@ -73,6 +73,8 @@ export interface StudentKind<K extends Kind> {
   numbersItself?: boolean;
   /** Whether nothing is answered to a part. */
   isBlank(answer: AnswerOf<K> | undefined, part: string): boolean;
+  /** What stands for an answer, or for an entry of it, that was taken away again. */
+  nothing(entry: string): Entry;
   /** What of an answer a part's verdict is about; without it, all of it. */
   saidIn?(answer: AnswerOf<K> | undefined, part: string): unknown;
   /** Where it lies, when that is more than one place. */

@@ -9,6 +9,7 @@ export const answerTable: StudentKind<"answer_table"> = {
   direct: true,
   numbersItself: true,
   isBlank,
+  nothing: () => ({ kind: "answer_table", version: 1, text: "" }),
   saidIn: textIn,
   together: (prompt, entries) => ({
     kind: "answer_table",

@@ -8,6 +8,7 @@ export const freeNote: StudentKind<"free_note"> = {
   clear: true,
   direct: true,
   isBlank: (answer) => !answer?.notes.length,
+  nothing: () => NOTHING,
   together: (_, entries) => together(entries),
   setBack: (prompt, answer, page) =>
     prompt.page === page ? answer.notes.map(({ id }) => [id, NOTHING]) : [],

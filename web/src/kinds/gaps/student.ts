@@ -8,6 +8,7 @@ export const gaps: StudentKind<"gaps"> = {
   direct: true,
   numbersItself: true,
   isBlank,
+  nothing: () => ({ kind: "gaps", version: 1, text: "" }),
   saidIn: textIn,
   together: (prompt, entries) => ({ kind: "gaps", version: 1, texts: together(prompt.gaps, entries) }),
   inWords,

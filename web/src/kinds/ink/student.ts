@@ -1,7 +1,7 @@
 import type { StudentKind } from "../student";
 import Answering from "./Answering.svelte";
 import { inkInWords } from "./in_words";
-import { isThere, type Stroke } from "./strokes";
+import { isThere, NOTHING, type Stroke } from "./strokes";
 import Tools from "./Tools.svelte";
 
 export const ink: StudentKind<"ink"> = {
@@ -9,6 +9,7 @@ export const ink: StudentKind<"ink"> = {
   clear: true,
   direct: true,
   isBlank: (answer) => !answer?.strokes.length,
+  nothing: () => NOTHING,
   together: (_, entries) => ({
     kind: "ink",
     version: 1,

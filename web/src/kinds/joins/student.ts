@@ -7,6 +7,7 @@ export const joins: StudentKind<"joins"> = {
   clear: true,
   direct: true,
   isBlank: (answer) => !answer?.lines.length,
+  nothing: () => ({ kind: "joins", version: 1, drawn: false }),
   together: (prompt, entries) => ({
     kind: "joins",
     version: 1,

@@ -8,6 +8,7 @@ export const longText: StudentKind<"long_text"> = {
   label: "Long text",
   clear: false,
   isBlank: (answer) => !answer || !lettersOf(answer.paragraphs).trim(),
+  nothing: () => ({ kind: "long_text", version: 1, paragraphs: [] }),
   paragraphs: (answer) => answer.paragraphs,
   inWords: (answer) => lettersOf(answer.paragraphs),
   Answering,

@@ -9,6 +9,7 @@ export const pictureBox: StudentKind<"picture_box"> = {
   clear: false,
   direct: true,
   isBlank: (answer) => !answer?.picture,
+  nothing: () => NOTHING,
   withFile: (answer, picture) => ({ ...NOTHING, says: answer?.says ?? "", picture }),
   inWords,
   Answering,

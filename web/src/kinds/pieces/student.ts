@@ -9,6 +9,7 @@ export const pieces: StudentKind<"pieces"> = {
   clear: true,
   direct: true,
   isBlank: (answer, part) => !answer?.moves.some(({ laid: { slot } }) => (part ? slot === part : slot)),
+  nothing: (piece) => takeBack(piece)[1],
   places: ({ page, box, slots }) => [
     { id: "", page, box },
     ...slots.map(({ id, page, box }) => ({ id, page, box })),

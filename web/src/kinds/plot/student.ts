@@ -10,6 +10,7 @@ export const plot: StudentKind<"plot"> = {
   clear: true,
   direct: true,
   isBlank: (answer) => !answer || isEmpty(answer),
+  nothing: () => answerOf(NOTHING),
   setBack: (prompt, answer, page) =>
     prompt.page === page && !isEmpty(answer) ? [["", answerOf(NOTHING)]] : [],
   inWords: (answer, prompt) => inWords(answer, prompt.asked === "line"),

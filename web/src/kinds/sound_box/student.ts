@@ -6,6 +6,7 @@ export const soundBox: StudentKind<"sound_box"> = {
   label: "Sound box",
   clear: false,
   isBlank: (answer) => !answer?.sound,
+  nothing: () => ({ kind: "sound_box", version: 1, sound: null }),
   withFile: (_, sound) => ({ kind: "sound_box", version: 1, sound }),
   inWords,
   Answering,

@@ -7,6 +7,7 @@ export const tickPlaces: StudentKind<"tick_places"> = {
   label: "Tick places",
   clear: true,
   isBlank: (answer) => !answer?.picked.length,
+  nothing: () => ({ kind: "tick_places", version: 2, picked: [] }),
   inWords: (answer, prompt) =>
     inWords(
       answer.picked,

@@ -1,11 +1,12 @@
 <script lang="ts">
-  import { list, plural } from "../../words/say";
+  import { list, number, plural } from "../../words/say";
   import type { Schemas } from "../../api/teacher";
   import { refName } from "../../kinds/form";
   import VerdictMark, { inWords } from "../../ui/VerdictMark.svelte";
 
   let { results }: { results: Schemas["ResultsOut"] } = $props();
 
+  const megabytes = (bytes: number) => number(Math.ceil(bytes / 1_000_000));
   const standing = (row: Schemas["CopyRow"]) =>
     row.handed_in_at ? "Handed in" : row.saved_at ? "Working" : "Not begun";
   const total = (row: Schemas["CopyRow"]) => (row.handed_in_at ? row.total : row.saved_at ? "…" : "–");
@@ -66,6 +67,17 @@
     </tbody>
   </table>
 </div>
+{#if results.files}
+  {@const { kept, most, most_of_a_copy, nearly_full } = results.files}
+  <p class="quiet mt-3 text-sm tabular-nums">
+    Files that students sent: {megabytes(kept)} of {megabytes(most)} MB; each may send {megabytes(
+      most_of_a_copy,
+    )} MB.
+    {#if nearly_full.length > 0}
+      <span class="font-semibold text-warning">Hardly more fits into the copy of {list(nearly_full)}.</span>
+    {/if}
+  </p>
+{/if}
 {#if results.opinions.length > 0}
   <p class="quiet mt-3 text-sm">
     Without points, so opinions that are not marked: {list(results.opinions)}. Read them in each copy.

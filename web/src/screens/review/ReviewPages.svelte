@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { covers } from "../../canvas/box";
   import type { Answer, Field, Schemas } from "../../api/teacher";
   import { partsOf, placesOf, refName } from "../../kinds/form";
   import { dressed } from "../../kinds/look";
@@ -62,6 +63,10 @@
     }),
   );
 
+  /** What covers a page lies under all else there, so that all else can be pressed. */
+  const lowestFirst = (page: { width: number; height: number }) =>
+    questions.toSorted((a, b) => Number(covers(b.field.box, page)) - Number(covers(a.field.box, page)));
+
   const marks = $derived(new Map(review.row.marks.map((mark) => [refName(mark), mark])));
 </script>
 
@@ -71,7 +76,7 @@
       {#snippet children(ink)}
         {@const tabs = tabsOn(page, ink)}
         <Laid fixtures={review.document.fixtures} page={page.id} {scale} pictures="/pictures/" />
-        {#each questions as { name, field, part, number } (name)}
+        {#each lowestFirst(page) as { name, field, part, number } (name)}
           {#each placesOf(field).filter((place) => place.id === part.place && place.page === page.id) as place (place.id)}
             {@const { Review, numbersItself } = kindOf(field)}
             {@const style = field.style ?? review.document.style}
@@ -104,7 +109,7 @@
             {:else}
               <button
                 class="film-field cursor-pointer [--field-usual-ink:var(--sheet-ink)] {selected === name
-                  ? 'z-2 bg-accent/15 outline-[2.5px] outline-accent'
+                  ? `${covers(place.box, page) ? '' : 'z-2'} bg-accent/15 outline-[2.5px] outline-accent`
                   : kindOf(field).clear
                     ? 'bg-transparent!'
                     : style.fill === 'film'

@@ -2,7 +2,7 @@
   // The pages with the student's film above them. On a phone the page is larger than the screen and moves under it.
   import Square from "@lucide/svelte/icons/square";
   import Volume2 from "@lucide/svelte/icons/volume-2";
-  import { onDestroy, onMount, tick, untrack } from "svelte";
+  import { onDestroy, onMount, tick } from "svelte";
   import type { Point } from "../../canvas/box";
   import { zoomable } from "../../canvas/pinch";
   import { lookAgainAt, sightOf } from "../../canvas/sight";
@@ -18,7 +18,7 @@
   import Continued from "../../ui/Continued.svelte";
   import Ruler from "./reading/Ruler.svelte";
   import AnswerPlace from "./AnswerPlace.svelte";
-  import StartAgain from "./StartAgain.svelte";
+  import PageSteps from "./PageSteps.svelte";
   import type { Working } from "./working.svelte";
 
   interface Props {
@@ -38,9 +38,6 @@
   let view = $state.raw() as HTMLElement;
   let width = $state(document.documentElement.clientWidth);
   let zoom = $state(1);
-  /** The page that most is seen of. */
-  let inView = $state(untrack(() => working.copy.sheet.pages[0]?.id ?? ""));
-
   let texts = $state.raw<string[]>([]);
 
   // Nobody waits for it: the answers come first on a bad connection.
@@ -155,7 +152,7 @@
     bind:this={view}
     bind:clientWidth={width}
     {@attach zoomable({ zoom: (factor, at) => void zoomTo(zoom * factor, at), panning: () => false })}
-    onscroll={() => (inView = pages[pageInView()]?.id ?? "")}
+    onscroll={() => (working.inView = pages[pageInView()]?.id ?? "")}
   >
     <div class="flex w-max min-w-full flex-col items-center gap-5 sm:px-6 sm:py-4">
       {#each pages as page, i (page.id)}
@@ -224,7 +221,7 @@
         {/if}
       </button>
     {/if}
-    <StartAgain {working} page={inView} />
+    <PageSteps {working} page={working.inView} />
   </div>
   <div
     class="absolute end-3 bottom-3 z-6 flex items-center rounded-lg bg-base-100 shadow-md"

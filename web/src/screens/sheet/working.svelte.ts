@@ -14,7 +14,7 @@ import {
   type Prompt,
   type Schemas,
 } from "../../api/student";
-import { kindOf } from "../../kinds/student";
+import { kindOf, placesOf } from "../../kinds/student";
 import type { SheetFiles, SheetStore } from "../../kinds/sheet_store";
 import { AnswerKeeper, TooLate, type Of, type Wire } from "../../saving/answer_keeper";
 import { FileKeeper } from "../../saving/file_keeper";
@@ -22,6 +22,7 @@ import type { Device } from "../../saving/device";
 import type { SaveState } from "../../saving/state";
 import { inBrowser } from "../../saving/surroundings";
 import { Flags } from "./flags.svelte";
+import { PageSteps } from "./page_steps.svelte";
 
 /** Milliseconds after which a save is tried again: it does no harm if it comes twice, or late. */
 const TIMEOUT = 20_000;
@@ -63,8 +64,10 @@ export class Working implements SheetStore {
   readonly unreadable: readonly string[];
   /** Files that the server does not have yet, by the prompts' ids. */
   private filesWaiting: ReadonlyMap<string, Blob> = $state.raw(new Map());
-  /** What was put back at once, with what it was before, as long as nothing else was done since. */
-  private wasPutBack: readonly Put[] = $state.raw([]);
+  /** What can be undone, page by page. */
+  readonly steps = new PageSteps<Put>();
+  /** The page that most is seen of. */
+  inView: string = $state("");
   private readonly entries = new Map<string, Map<string, Entry>>();
   private readonly keeper: AnswerKeeper;
   private readonly fileKeeper: FileKeeper;
@@ -78,6 +81,7 @@ export class Working implements SheetStore {
     );
     this.flags = new Flags(copy.id, device);
     this.handedInAt = copy.handed_in_at;
+    this.inView = copy.sheet.pages[0]?.id ?? "";
     this.checked = Object.fromEntries(
       copy.checked.map((checked) => [nameOf(checked.field_id, checked.part), checked]),
     );
@@ -193,7 +197,19 @@ export class Working implements SheetStore {
 
   /** Change an entry of an answer, or all of it: then the entry has no name. */
   change(prompt: Prompt, entry: string, value: Entry): void {
-    this.wasPutBack = [];
+    if (this.readonly) return;
+    const before = this.entries.get(prompt.id)?.get(entry) ?? kindOf(prompt).nothing(entry);
+    const pages = new Set(placesOf(prompt).map(({ page }) => page));
+    this.steps.add(
+      pages.has(this.inView) ? this.inView : prompt.page,
+      {
+        label: numberOf(prompt),
+        done: [{ prompt, entry, value }],
+        undone: [{ prompt, entry, value: before }],
+        joins: `${prompt.id}/${entry}`,
+      },
+      Date.now(),
+    );
     this.put({ prompt, entry, value });
   }
 
@@ -206,19 +222,29 @@ export class Working implements SheetStore {
     });
   }
 
-  get canUndo(): boolean {
-    return this.wasPutBack.length > 0;
-  }
-
-  /** Put back everything that was moved on a page; or, once that is done, have it lie as before. */
+  /** Put back everything that was moved on a page: one step. */
   startAgain(page: string): void {
-    const back = this.canUndo ? this.wasPutBack : this.movedOn(page);
-    const before = back.flatMap(({ prompt, entry }) => {
+    const done = this.movedOn(page);
+    const undone = done.flatMap(({ prompt, entry }) => {
       const value = this.entries.get(prompt.id)?.get(entry);
       return value ? [{ prompt, entry, value }] : [];
     });
-    this.wasPutBack = this.canUndo ? [] : before;
-    for (const each of back) this.put(each);
+    const label = [...new Set(done.map(({ prompt }) => numberOf(prompt)))].join(", ");
+    if (done.length > 0) this.steps.add(page, { label, done, undone }, Date.now());
+    for (const each of done) this.put(each);
+  }
+
+  /** Take back the last step on a page; the numbers of the questions that it was about. */
+  undo(page: string): string | undefined {
+    const step = this.steps.undo(page);
+    for (const each of step?.undone ?? []) this.put(each);
+    return step?.label;
+  }
+
+  redo(page: string): string | undefined {
+    const step = this.steps.redo(page);
+    for (const each of step?.done ?? []) this.put(each);
+    return step?.label;
   }
 
   private put({ prompt, entry, value }: Put): void {

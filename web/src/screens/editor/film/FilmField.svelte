@@ -1,7 +1,7 @@
 <script lang="ts">
   import Lock from "@lucide/svelte/icons/lock";
   import type { Box, Field } from "../../../api/teacher";
-  import { carriedBy, type Handle } from "../../../canvas/box";
+  import { carriedBy, covers, type Handle } from "../../../canvas/box";
   import { mayHold } from "../../../canvas/drag";
   import { dressed } from "../../../kinds/look";
   import { kindOf } from "../../../kinds/teacher";
@@ -46,7 +46,7 @@
   style:translate={carriedBy(field.box, box, scale)}
   style:width="{box.width * scale}px"
   style:height="{box.height * scale}px"
-  style:z-index={selected ? 2 : 1}
+  style:z-index={covers(box, view.page) ? 0 : selected ? 2 : 1}
   role="button"
   tabindex={stop ? 0 : -1}
   aria-pressed={selected}

@@ -9,6 +9,7 @@ export const madeUp: StudentKind<"answer_box"> = {
   label: "Made up",
   clear: false,
   isBlank: (answer) => !answer,
+  nothing: () => ({ kind: "answer_box", version: 1, text: "" }),
   inWords: ({ text }) => text,
   places: ({ page, box }) => [
     { id: "", page, box },
