@@ -148,6 +148,15 @@ def _making(page: Page, browser: Browser, home: str) -> None:
         sheet.mouse.up()
     sheet.wait_for_timeout(800)
     _take(sheet, "ink")
+    _hand_out(page, home, "Tides on a line")
+    sheet = _joined(page, browser, home, LAPTOP)
+    for question, shares in ((1, (0.726, 0.84)), (2, (0.385, 0.576))):
+        box = sheet.get_by_role("group", name=f"Answer {question}:").bounding_box()
+        assert box
+        for share in shares:
+            sheet.mouse.click(box["x"] + share * box["width"], box["y"] + box["height"] / 2)
+    sheet.wait_for_timeout(800)
+    _take(sheet, "scale")
 
 
 _WRITTEN = (

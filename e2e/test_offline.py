@@ -32,11 +32,7 @@ class Offline(Journey):
     def lose_network(self) -> None:
         """As the device sees it: a browser that only plays being offline still lets its service worker out."""
         self.kill_server()
-        self.addCleanup(self.start_again)
-
-    def start_again(self) -> None:
-        if not self.server_thread.is_alive():
-            self.start_server()
+        self.addCleanup(lambda: None if self.server_thread.is_alive() else self.start_server())
 
     def kept(self, page: Page) -> dict[str, list[str]]:
         return dict(page.evaluate(_KEPT))

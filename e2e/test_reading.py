@@ -112,7 +112,10 @@ class Reading(Journey):
         sheet = self.join(context.new_page())
         page, address = sheet.page, sheet.page.url
         code = page.locator("header bdi").nth(1).inner_text()
+        self.settle(sheet)
+        sheet.dialog.get_by_role("button", name="Close").click()
         self.kill_server()
+        self.addCleanup(lambda: None if self.server_thread.is_alive() else self.start_server())
         sheet.write(1, "the third of November")
         self.settle(sheet)
         leave = sheet.dialog.get_by_role("button", name="Take my sheet off this device")

@@ -47,8 +47,12 @@
 
 {#if !working.readonly}
   {#if moved}
-    <button class="btn h-11 bg-base-100 shadow-md max-sm:w-11 max-sm:p-0" onclick={startAgain}>
-      <RotateCcw size={18} aria-hidden="true" /><span class="max-sm:sr-only">Start this page again</span>
+    <button
+      class="btn h-11 bg-base-100 shadow-md max-2xl:w-11 max-2xl:p-0"
+      title="Start this page again"
+      onclick={startAgain}
+    >
+      <RotateCcw size={18} aria-hidden="true" /><span class="max-2xl:sr-only">Start this page again</span>
     </button>
   {/if}
   {#if canUndo || canRedo}

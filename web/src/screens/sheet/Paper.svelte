@@ -16,7 +16,6 @@
   import type { Ink } from "../../canvas/ink";
   import type { Prompt } from "../../api/student";
   import Continued from "../../ui/Continued.svelte";
-  import Ruler from "./reading/Ruler.svelte";
   import AnswerPlace from "./AnswerPlace.svelte";
   import PageSteps from "./PageSteps.svelte";
   import type { Working } from "./working.svelte";
@@ -207,7 +206,9 @@
       <Continued texts={written} />
     </div>
   </main>
-  {#if ruler}<Ruler over={view} />{/if}
+  {#if ruler}
+    {#await import("./reading/Ruler.svelte") then { default: Ruler }}<Ruler over={view} />{/await}
+  {/if}
   <div class="absolute start-3 bottom-3 z-6 flex gap-2">
     {#if aloud.able}
       <button

@@ -3,6 +3,7 @@
   import type { Device } from "../../saving/device";
   import { onMount, tick } from "svelte";
   import Announcer from "../../ui/Announcer.svelte";
+  import Later from "../../ui/Later.svelte";
   import SaveNote from "../../ui/SaveNote.svelte";
   import { setSheetStore } from "../../kinds/sheet_store";
   import { list, moment, plural } from "../../words/say";
@@ -11,9 +12,7 @@
   import Aid from "./Aid.svelte";
   import Dock from "./Dock.svelte";
   import HandIn from "./HandIn.svelte";
-  import { keepOffline } from "./offline";
   import Paper from "./Paper.svelte";
-  import ReadingDialog from "./reading/ReadingDialog.svelte";
   import { dress, ReadingSettings } from "./reading/reading.svelte";
   import Ribbon from "./Ribbon.svelte";
   import { numberOf, Working, type Question } from "./working.svelte";
@@ -42,7 +41,8 @@
   // What a slow device has to do first is to show the sheet.
   onMount(() => {
     const idle = globalThis.requestIdleCallback ?? ((what: () => void) => setTimeout(what, 2_000));
-    idle(() => void keepOffline(working.copy), { timeout: 10_000 });
+    const keep = async () => (await import("./offline")).keepOffline(working.copy);
+    idle(() => void keep().catch(() => undefined), { timeout: 10_000 });
   });
 
   async function goTo({ name }: Question) {
@@ -132,7 +132,11 @@
   {/if}
 </div>
 {#if settling}
-  <ReadingDialog {reading} {working} onclose={() => (settling = false)} />
+  <Later load={() => import("./reading/ReadingDialog.svelte")} onclose={() => (settling = false)}>
+    {#snippet children({ default: ReadingDialog })}
+      <ReadingDialog {reading} {working} onclose={() => (settling = false)} />
+    {/snippet}
+  </Later>
 {/if}
 {#if handingIn}
   <HandIn {working} ongo={goBack} onclose={() => (handingIn = false)} />
