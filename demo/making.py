@@ -142,8 +142,8 @@ def _tide_line(document: Document, draw: Draw) -> list[Keyed]:
     ]
 
 
-_BESIDE = 20.0
-"""Points that a field reaches beyond its number line."""
+_BESIDE = 12.0
+"""Points that a field reaches beyond its number line: less than a step, so that nothing can be set there."""
 
 
 def _around_line(y: float) -> Box:

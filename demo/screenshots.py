@@ -150,7 +150,7 @@ def _making(page: Page, browser: Browser, home: str) -> None:
     _take(sheet, "ink")
     _hand_out(page, home, "Tides on a line")
     sheet = _joined(page, browser, home, LAPTOP)
-    for question, shares in ((1, (0.726, 0.84)), (2, (0.385, 0.576))):
+    for question, shares in ((1, (0.737, 0.856)), (2, (0.381, 0.579))):
         box = sheet.get_by_role("group", name=f"Answer {question}:").bounding_box()
         assert box
         for share in shares:

@@ -45,9 +45,9 @@ class OnTheSheet(Journey):
         assert box
         if up is None:
             last = 6 if number == 1 else 24
-            scale = box["width"] / (tide_line.RIGHT - tide_line.LEFT + 40)
+            scale = box["width"] / (tide_line.RIGHT - tide_line.LEFT + 24)
             return (
-                box["x"] + scale * (20 + (tide_line.RIGHT - tide_line.LEFT) * across / last),
+                box["x"] + scale * (12 + (tide_line.RIGHT - tide_line.LEFT) * across / last),
                 box["y"] + box["height"] / 2,
             )
         scale = box["width"] / (tide_line.CELL * tide_line.CELLS + 28)
@@ -96,6 +96,12 @@ class OnTheSheet(Journey):
         self.drag(page, self.at(page, 2, 9), self.at(page, 2, 14))
         self.expect_set("hours1", ["[9.0 14.0]"])
         page.mouse.click(*self.at(page, 2, 14))
+        self.expect_set("hours1", ["[9.0 14.0)"])
+        # Dragged beyond the last hour it runs on, and comes back.
+        end, (right, level) = self.at(page, 2, 14), self.at(page, 2, 24)
+        self.drag(page, end, (right + 40, level))
+        self.expect_set("hours1", ["[9.0 None)"])
+        self.drag(page, (right + 19, level), end)
         self.expect_set("hours1", ["[9.0 14.0)"])
         page.mouse.click(*self.at(page, 3, 2, 5))
         page.mouse.click(*self.at(page, 3, 3, 7))

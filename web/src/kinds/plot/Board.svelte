@@ -22,7 +22,7 @@
     type Handle,
     type Plotted,
   } from "./plotted";
-  import { ends, nearest, placeOf, rangeOf, type Value } from "./scale";
+  import { ends, isBeyond, nearest, placeOf, rangeOf, type Value } from "./scale";
   import { handleInWords, valueInWords } from "./words";
 
   interface Props {
@@ -50,6 +50,8 @@
 
   /** CSS pixels around a handle within which a press takes hold of it. */
   const REACH = 16;
+  /** CSS pixels beyond the last step from which on an interval runs on, at least and at most. */
+  const BEYOND = [10, 24] as const;
 
   let board: HTMLElement;
   /** As it is while it is dragged. */
@@ -81,17 +83,9 @@
     return first && first.far <= REACH ? first.handle : undefined;
   }
 
-  /** Where a place is; beyond the last step by half of one, an interval runs on. */
-  function toward(at: Point, handle: Handle): Value | undefined {
-    const value = nearest(asked, at);
-    if (!handle.end) return value;
-    const { low, high } = ends(asked);
-    const past = (end: Point, other: Point) =>
-      (at.x - end.x) * (end.x - other.x) + (at.y - end.y) * (end.y - other.y) >= -REACH / scale;
-    if (handle.end === "low" && past(low, high)) return undefined;
-    if (handle.end === "high" && past(high, low)) return undefined;
-    return value;
-  }
+  /** Where a place is; beyond the last step an interval runs on. */
+  const toward = (at: Point, { end }: Handle): Value | undefined =>
+    end && isBeyond(asked, at, end, [BEYOND[0] / scale, BEYOND[1] / scale]) ? undefined : nearest(asked, at);
 
   function give(now: Plotted, handle: Handle | undefined) {
     dragged = undefined;

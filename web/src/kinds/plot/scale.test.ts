@@ -1,5 +1,5 @@
 import { expect, test } from "vitest";
-import { acrossBox, ends, nearest, placeOf, rangeOf, stepsOf, valueAt, type Scales } from "./scale";
+import { acrossBox, ends, isBeyond, nearest, placeOf, rangeOf, stepsOf, valueAt, type Scales } from "./scale";
 
 const LINE: Scales = {
   box: { width: 400, height: 40 },
@@ -73,4 +73,17 @@ test("a line is drawn through the whole box", () => {
     { x: 30, y: 100 },
   ]);
   expect(acrossBox(box, { x: 30, y: 5 }, { x: 30, y: 5 })).toBeUndefined();
+});
+
+test("an interval runs on beyond the last step, whether the box ends there or farther out", () => {
+  const tight: Scales = {
+    ...LINE,
+    across: { ...LINE.across, first: { x: 0, y: 0.5, value: 0 }, last: { x: 1, y: 0.5, value: 8 } },
+  };
+  expect(isBeyond(tight, { x: 400, y: 20 }, "high", [8, 24])).toBe(false);
+  expect(isBeyond(tight, { x: 415, y: 20 }, "high", [8, 24])).toBe(true);
+  expect(isBeyond(tight, { x: -15, y: 90 }, "low", [8, 24])).toBe(true);
+  const coarse: Scales = { ...tight, across: { ...tight.across, step: 4 } };
+  expect(isBeyond(coarse, { x: 420, y: 20 }, "high", [8, 24])).toBe(false);
+  expect(isBeyond(coarse, { x: 430, y: 20 }, "high", [8, 24])).toBe(true);
 });

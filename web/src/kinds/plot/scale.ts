@@ -114,6 +114,26 @@ export function ends({ box, across }: Scales): { low: Point; high: Point } {
   return more > 0 ? { low: reach(-1), high: reach(1) } : { low: reach(1), high: reach(-1) };
 }
 
+/**
+ * Whether a place lies beyond the last step of a number line, so that an interval runs on there: by half a step, but by no less
+ * and no more than so many points.
+ */
+export function isBeyond(
+  scales: Scales,
+  at: Point,
+  end: "low" | "high",
+  [least, most]: [number, number],
+): boolean {
+  const { low, high } = rangeOf(scales);
+  const place = (across: number) => placeOf(scales, { across, up: null });
+  const [last, other] = end === "low" ? [place(low), place(high)] : [place(high), place(low)];
+  const along = less(last, other);
+  const length = Math.hypot(along.x, along.y);
+  if (!length) return false;
+  const half = (length * scales.across.step) / (high - low) / 2;
+  return dot(less(at, last), along) / length > clamp(half, least, most);
+}
+
 /** A straight line through two points, as far as it lies in the box; nothing where they are one. */
 export function acrossBox({ width, height }: Size, a: Point, b: Point): [Point, Point] | undefined {
   const by = less(b, a);
