@@ -8,7 +8,7 @@ from django.core.files.storage import default_storage
 from PIL import Image
 from playwright.sync_api import FilePayload, Page, expect
 
-from e2e.journey import PHONE, Journey
+from e2e.journey import NETWORK, PHONE, Journey
 from e2e.live_server import wait_until
 from e2e.pages.editor import EditorPage
 from e2e.pages.sheet import JoinPage, SheetPage
@@ -28,7 +28,7 @@ def photo(colour: str = "#336699") -> FilePayload:
 
 class OnTheSheet(Journey):
     arguments = ("--autoplay-policy=no-user-gesture-required",)
-    expected_problems = r"ERR_INTERNET_DISCONNECTED|422|413"
+    expected_problems = rf"{NETWORK}|422|413"
 
     def setUp(self) -> None:
         super().setUp()

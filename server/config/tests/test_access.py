@@ -50,6 +50,7 @@ PUBLIC = {
     ("GET", "/join/<code>/"),
     ("POST", "/join/<code>/"),
     ("GET", "/outbox/"),
+    ("GET", "/c/worker.js"),
 }
 
 SIGNED_IN = {
@@ -106,6 +107,7 @@ OWNERS = {
 }
 
 STUDENTS = {
+    ("POST", "/c/<copy_id>/leave/"),
     # For the student whose copy it is.
     ("GET", "/c/<copy_id>/"),
     ("GET", "/c/<copy_id>/pages/<page_id>/<width>.webp"),
@@ -148,6 +150,8 @@ def _methods(pattern: URLPattern) -> set[str]:
     view = inspect.getclosurevars(inspect.unwrap(pattern.callback)).nonlocals.get("self")
     if isinstance(view, PathView):
         return {method for operation in view.operations for method in operation.methods}
+    if pattern.name == "leave_copy":
+        return {"POST"}
     return {"GET", "POST"} if "join" in str(pattern.name) or pattern.name == "enter_code" else {"GET"}
 
 

@@ -11,8 +11,9 @@ from django.test import TestCase, TransactionTestCase
 from django.utils import timezone
 
 from server.copies.models import Copy
-from server.handouts.flows.documents import marked_by
+from server.handouts.flows.documents import marked_by, read_keys
 from server.worksheets import documents
+from server.worksheets.flows.freeze import read_edition
 from server.worksheets.models import Worksheet
 from velum.document.key_set import key_set_of
 from velum.document.reading import DocumentUnreadable
@@ -59,6 +60,9 @@ class FromTheFirstRelease(TransactionTestCase):
 
     def setUp(self) -> None:
         self.addCleanup(call_command, "migrate", verbosity=0)
+        # Rows of other tests may have had the same numbers.
+        read_edition.cache_clear()
+        read_keys.cache_clear()
         executor = MigrationExecutor(connection)
         self.fill(executor.migrate(_FIRST).apps)
         call_command("migrate", verbosity=0)

@@ -21,7 +21,7 @@ from velum.pictures.prepare import MOST_BYTES as LARGEST_PICTURE
 MOST_OF_A_COPY = 200_000_000
 """Bytes of all files of a copy."""
 MOST_OF_A_HANDOUT = 4_000_000_000
-"""Bytes of all files of all copies of a handout: forty times those of a class that sends a photo to every question."""
+"""Bytes of all files of all copies of a handout: of a class of thirty, two thirds of what each may send."""
 
 
 @dataclass(frozen=True)
