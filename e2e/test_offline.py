@@ -32,7 +32,6 @@ class Offline(Journey):
     def lose_network(self) -> None:
         """As the device sees it: a browser that only plays being offline still lets its service worker out."""
         self.kill_server()
-        self.addCleanup(lambda: None if self.server_thread.is_alive() else self.start_server())
 
     def kept(self, page: Page) -> dict[str, list[str]]:
         return dict(page.evaluate(_KEPT))

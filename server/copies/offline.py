@@ -8,7 +8,7 @@ from typing import Any
 
 from django.conf import settings
 
-WORKER = "src/offline/worker.ts"
+_WORKER = "src/offline/worker.ts"
 _SHEET = "src/screens/sheet/main.ts"
 
 
@@ -20,11 +20,16 @@ def _manifest() -> dict[str, Any]:
 
 def worker_script() -> Path:
     """The built service worker."""
-    return Path(settings.STATIC_ROOT, _manifest()[WORKER]["file"])
+    return Path(settings.STATIC_ROOT, _manifest()[_WORKER]["file"])
 
 
 def scripts_of(kinds: Collection[str]) -> list[str]:
     """The addresses of all scripts and styles that a sheet of these kinds may load, also later."""
+    return list(_scripts_of(frozenset(kinds)))
+
+
+@cache
+def _scripts_of(kinds: frozenset[str]) -> tuple[str, ...]:
     manifest = _manifest()
     others = {name for name in manifest if name.startswith("src/kinds/") and name.split("/")[2] not in kinds}
     found: dict[str, None] = {}
@@ -38,4 +43,4 @@ def scripts_of(kinds: Collection[str]) -> list[str]:
         for file in (chunk["file"], *chunk.get("css", ())):
             found[settings.STATIC_URL + file] = None
         waiting += [*chunk.get("imports", ()), *chunk.get("dynamicImports", ())]
-    return list(found)
+    return tuple(found)

@@ -53,8 +53,10 @@ def _number(text: str) -> At | None:
 
 def read_intervals(text: str) -> list[Interval]:
     """Intervals in brackets, in signs or in words, with "or" between; empty: they cannot be read."""
+    if whole := _interval(text):
+        return [whole]
     parts = [part for part in _BETWEEN_INTERVALS.split(text.strip()) if part] if len(text) <= _LONGEST else []
-    found = [_interval(text)] if _interval(text) else [_interval(part) for part in parts]
+    found = [_interval(part) for part in parts]
     intervals = [each for each in found if each is not None]
     return intervals if len(intervals) == len(found) else []
 

@@ -5,7 +5,7 @@ from dataclasses import dataclass
 
 from django.core.files.base import ContentFile
 from django.core.files.storage import default_storage
-from django.db.models import Sum
+from django.db.models import QuerySet, Sum
 
 from server.copies.flows.answer import check_open
 from server.copies.models import AnswerFile, Copy
@@ -52,8 +52,7 @@ def keep_file(copy: Copy, field_id: str, file: Readable) -> AnswerFile:
     known = copy.files.filter(sha256=sha256).first()
     if known is not None:
         return known
-    kept = copy.files.aggregate(size=Sum("size"))["size"] or 0
-    if kept + len(content.data) > MOST_OF_A_COPY:
+    if _bytes_of(copy.files.all()) + len(content.data) > MOST_OF_A_COPY:
         raise TooLarge("answer.too_many_files", "No more files fit into your copy. Those that came before are kept.")
     if kept_of_handout(copy.handout) + len(content.data) > MOST_OF_A_HANDOUT:
         raise TooLarge(
@@ -71,8 +70,12 @@ def keep_file(copy: Copy, field_id: str, file: Readable) -> AnswerFile:
 
 def kept_of_handout(handout: Handout) -> int:
     """Bytes of all files of a handout."""
-    kept: int | None = AnswerFile.objects.filter(copy__handout=handout).aggregate(size=Sum("size"))["size"]
-    return kept or 0
+    return _bytes_of(AnswerFile.objects.filter(copy__handout=handout))
+
+
+def _bytes_of(files: QuerySet[AnswerFile]) -> int:
+    size: int | None = files.aggregate(size=Sum("size"))["size"]
+    return size or 0
 
 
 def _picture(data: bytes) -> _Content:

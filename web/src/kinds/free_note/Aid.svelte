@@ -4,7 +4,7 @@
   import type { AidProps, AnswerOf } from "../student";
   import { PAPERS, type NoteColour } from "./colours";
   import { layingOf } from "./laying.svelte";
-  import { COLOURS, MOST } from "./notes";
+  import { MOST } from "./notes";
 
   let { prompt }: AidProps<"free_note"> = $props();
 
@@ -14,6 +14,8 @@
     rose: "Rose",
     green: "Green",
   };
+
+  const COLOURS = Object.keys(PAPERS) as NoteColour[];
 
   const store = sheetStore();
   const laying = layingOf(store);

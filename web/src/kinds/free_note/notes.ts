@@ -10,8 +10,6 @@ export type Named = AnswerOf<"free_note">["notes"][number];
 /** As many as a student may lay. */
 export const MOST = 40;
 
-export const COLOURS = ["yellow", "blue", "rose", "green"] as const;
-
 /** A note that is not there, or not any more. */
 export const NOTHING: Note = {
   kind: "free_note",

@@ -1,22 +1,16 @@
 <script lang="ts">
   import MarkedByYou from "../MarkedByYou.svelte";
   import type { SettingsProps } from "../teacher";
+  import WholePage from "../WholePage.svelte";
 
   let { field, page, onchange }: SettingsProps<"ink"> = $props();
 </script>
 
 <MarkedByYou points={field.points} onpoints={(points) => onchange((field) => ({ ...field, points }))} />
 <p class="quiet -mt-2 text-sm">Working-out beside an answer need not be marked.</p>
-<label class="flex items-center gap-2 text-sm">
-  <input
-    type="checkbox"
-    class="toggle toggle-secondary toggle-sm"
-    checked={field.whole_page}
-    onchange={(event) => {
-      const whole_page = event.currentTarget.checked;
-      const box = { x: 0, y: 0, width: page.width, height: page.height };
-      onchange((field) => ({ ...field, whole_page, ...(whole_page ? { box } : {}) }));
-    }}
-  />
-  Over the whole page
-</label>
+<WholePage
+  label="Over the whole page"
+  whole={field.whole_page}
+  {page}
+  onwhole={(changed) => onchange((field) => ({ ...field, ...changed }))}
+/>

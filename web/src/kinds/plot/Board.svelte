@@ -9,7 +9,7 @@
   import Marks from "./Marks.svelte";
   import {
     added,
-    freePlace,
+    addedSomewhere,
     handlesOf,
     isFull,
     movedTo,
@@ -108,7 +108,7 @@
     if (held) {
       press.preventDefault();
       begun = undefined;
-      follow(press, set, held, (pressed) => (pressed ? toggled(set, held) : undefined));
+      follow(press, set, held, toggled(set, held));
     } else if (asked.asked === "intervals") drawInterval(press, at);
     else {
       const value = nearest(asked, at);
@@ -124,7 +124,7 @@
     inHand && !inHand.end && inHand.i < placed.length ? inHand : { i: placed.length - 1 };
 
   /** A gesture that has a handle follow; `tapped` is what comes of a press that does not move. */
-  function following(from: Plotted, handle: Handle, tapped?: (pressed: boolean) => Plotted | undefined) {
+  function following(from: Plotted, handle: Handle, tapped = from) {
     let [now, held] = [from, handle];
     return {
       move: (at: Point) => {
@@ -132,17 +132,12 @@
         dragged = now;
         inHand = held;
       },
-      end: (moved: boolean) => give((!moved && tapped?.(true)) || now, held),
+      end: (moved: boolean) => give(moved ? now : tapped, held),
       cancel: () => (dragged = undefined),
     };
   }
 
-  function follow(
-    press: PointerEvent,
-    from: Plotted,
-    handle: Handle,
-    tapped?: (pressed: boolean) => Plotted | undefined,
-  ) {
+  function follow(press: PointerEvent, from: Plotted, handle: Handle, tapped = from) {
     dragged = from;
     inHand = handle;
     drag(press, view, following(from, handle, tapped), board);
@@ -174,8 +169,7 @@
   }
 
   function addByKey() {
-    const [at, to] = freePlace(asked, given);
-    const one = added(asked, given, at, asked.asked === "intervals" ? to : undefined);
+    const one = addedSomewhere(asked, given);
     if (one) give(...one);
   }
 

@@ -1,16 +1,7 @@
 <script lang="ts">
   // What is set, value by value: typed, taken away, one more.
   import CountInput from "../../ui/CountInput.svelte";
-  import {
-    added,
-    freePlace,
-    isFull,
-    movedTo,
-    without,
-    type Asked,
-    type Handle,
-    type Plotted,
-  } from "./plotted";
+  import { addedSomewhere, isFull, movedTo, without, type Asked, type Handle, type Plotted } from "./plotted";
   import { rangeOf } from "./scale";
 
   interface Props {
@@ -30,8 +21,7 @@
     onset(movedTo(asked, set, handle, to)[0]);
 
   function add() {
-    const [at, to] = freePlace(asked, set);
-    const one = added(asked, set, at, asked.asked === "intervals" ? to : undefined);
+    const one = addedSomewhere(asked, set);
     if (one) onset(one[0]);
   }
 

@@ -101,6 +101,12 @@ export function freePlace(asked: Asked, set: Plotted): [Value, Value] {
   return [{ ...middle, across }, snapped(asked, { across: to, up: null })];
 }
 
+/** One more where there is room: what is asked for without a place. Nothing: there are enough. */
+export function addedSomewhere(asked: Asked, set: Plotted): [Plotted, Handle] | undefined {
+  const [at, to] = freePlace(asked, set);
+  return added(asked, set, at, asked.asked === "intervals" ? to : undefined);
+}
+
 /** A handle elsewhere; ends of an interval that pass each other change their roles. `undefined`: the end runs on. */
 export function movedTo(
   asked: Asked,
