@@ -12,10 +12,19 @@ from django.test.testcases import LiveServerThread
 from server.config.asgi import application
 
 
+class KillableServer(uvicorn.Server):
+    """When it is told to end, those who wait for an answer get none, as from a process that is killed."""
+
+    async def shutdown(self, sockets: list[Any] | None = None) -> None:
+        for connection in list(self.server_state.connections):
+            connection.transport.abort()  # else uvicorn would answer 500 to what is on its way
+        await super().shutdown(sockets)
+
+
 class UvicornThread(LiveServerThread):
     """Serves the application on a port of its own; can be killed and started again on the same port."""
 
-    _server: uvicorn.Server | None = None
+    _server: KillableServer | None = None
 
     def run(self) -> None:
         try:
@@ -29,7 +38,7 @@ class UvicornThread(LiveServerThread):
             )
             socket = config.bind_socket()
             self.port = socket.getsockname()[1]
-            self._server = uvicorn.Server(config)
+            self._server = KillableServer(config)
             self._server.install_signal_handlers = lambda: None  # type: ignore[attr-defined]
             self.is_ready.set()
             asyncio.run(self._server.serve(sockets=[socket]))
