@@ -12,10 +12,12 @@ from pydantic import TypeAdapter
 
 from checks.edit_cases import edit_cases
 from velum.document.document import Title
+from velum.document.skills import SkillName
 from velum.document.tests.numbering_cases import NUMBERING_CASES
 from velum.fixtures.picture import Alternative
 from velum.kinds.answer_box import Placeholder
 from velum.kinds.choice import OptionText
+from velum.kinds.help import Said
 from velum.kinds.part import Hint, Name, QuestionNumber
 from velum.kinds.written import RefusedSays, Written
 from velum.rich_text import Words
@@ -27,12 +29,14 @@ def limits() -> dict[str, int]:
     """How many letters each sort of text may have, so that nobody writes what cannot be kept."""
     sorts = {
         "alternative": Alternative,
+        "help_said": Said,
         "hint": Hint,
         "name": Name,
         "number": QuestionNumber,
         "option": OptionText,
         "placeholder": Placeholder,
         "refused_says": RefusedSays,
+        "skill": SkillName,
         "title": Title,
         "words": Words,
         "written": Written,

@@ -23,9 +23,11 @@ from velum.document.edits import (
     RemoveFixture,
     Rename,
     SetGroups,
+    SetInstructions,
     SetKey,
     SetPageAside,
     SetSettings,
+    SetSkills,
     SetStyle,
     ShowPage,
     SwapPaper,
@@ -34,13 +36,16 @@ from velum.document.edits import (
 )
 from velum.document.group import Group
 from velum.document.page import Shown
+from velum.document.skills import Skill
 from velum.document.tests.examples import a_document, answer_box, page
 from velum.fixtures.shape import Line, Shape
 from velum.geometry.box import Box
 from velum.geometry.projection import Point
+from velum.instructions import Instruction
 from velum.kinds.answer_box import AnswerBoxKey
 from velum.kinds.style import PLAIN
 from velum.kinds.tick_places import TICK_PLACES
+from velum.rich_text import plain
 
 FLAT = Shown(
     width=500,
@@ -51,6 +56,7 @@ FLAT = Shown(
 RING = Shape(id="ring1", page="page1", box=Box(x=100, y=90.5, width=80, height=60), form="ellipse")
 ARROW = Line(id="arrow1", page="page1", box=Box(x=200, y=90, width=80, height=60), start="bottom left", heads="end")
 PAIR = Group(id="group1", fields=("box1", "box2"), any_order=True, points=1)
+SAID = Instruction(language="nb", paragraphs=plain("Les tabellen."))
 KEY = AnswerBoxKey(text="limpet")
 CASES: dict[str, list[Edit]] = {
     "place": [PlaceField(field=answer_box("box9", y=10))],
@@ -60,6 +66,19 @@ CASES: dict[str, list[Edit]] = {
     "take a key away": [SetKey(field_id="box1", key=None)],
     "set_settings": [SetSettings(settings=AnswerSettings(decimal=","))],
     "set_groups": [SetGroups(groups=(PAIR,))],
+    "set_instructions": [
+        SetInstructions(instructions=(SAID,)),
+        SetInstructions(page_id="page1", instructions=(SAID,)),
+        SetInstructions(page_id="page2", instructions=(SAID,)),
+        SetInstructions(page_id="page2", instructions=()),
+    ],
+    "set_instructions of a page that is forgotten": [
+        InsertPage(page=page("page9"), to=1),
+        SetInstructions(page_id="page9", instructions=(SAID,)),
+        SetPageAside(page_id="page9"),
+        ForgetPage(page_id="page9"),
+    ],
+    "set_skills": [SetSkills(skills=(Skill(id="read1", name="Reading tables"),))],
     "remove from a group": [SetGroups(groups=(PAIR,)), RemoveField(field_id="box1")],
     "rename": [Rename(title="Zones of the shore")],
     "swap_paper": [

@@ -10,6 +10,7 @@ from server.handouts.api import router as handouts
 from server.markbook.api import router as markbook
 from server.markbook.trying import router as trying
 from server.pictures.api import router as pictures
+from server.sounds.api import router as sounds
 from server.worksheets.api import router as worksheets
 from server.worksheets.key_api import router as keys
 
@@ -19,6 +20,7 @@ teacher_api = NinjaAPI(
 teacher_api.add_router("", worksheets)
 teacher_api.add_router("", keys)
 teacher_api.add_router("", pictures)
+teacher_api.add_router("", sounds)
 teacher_api.add_router("", handouts)
 teacher_api.add_router("", markbook)
 teacher_api.add_router("", trying)

@@ -36,6 +36,7 @@ INSTALLED_APPS = [
     "server.config.apps.ConfigConfig",
     "server.accounts",
     "server.pictures",
+    "server.sounds",
     "server.worksheets",
     "server.handouts",
     "server.copies",
@@ -121,6 +122,9 @@ ACCOUNT_SESSION_REMEMBER = True
 ACCOUNT_EMAIL_SUBJECT_PREFIX = ""
 ACCOUNT_DEFAULT_HTTP_PROTOCOL = "https" if HTTPS else "http"
 SIGNUP_OPEN = env.bool("VELUM_SIGNUP_OPEN", default=True)
+
+# Sites that worksheets may lead students to, with all their parts: nowhere, as long as the school names none.
+LINK_SITES = env.list("VELUM_LINK_SITES", default=["gullhaven.example"] if DEMO else [])
 
 # Mail.
 if DEMO:

@@ -9,6 +9,7 @@ urlpatterns = [
     path("accounts/", include("allauth.account.urls")),
     path("", include("server.worksheets.urls")),
     path("", include("server.pictures.urls")),
+    path("", include("server.sounds.urls")),
     path("", include("server.handouts.urls")),
     path("", include("server.copies.urls")),
     path("", include("server.markbook.urls")),

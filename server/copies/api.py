@@ -13,17 +13,20 @@ from server.copies.flows.check import check
 from server.copies.flows.files import keep_file
 from server.copies.flows.find import find_copy
 from server.copies.flows.hand_in import hand_in
+from server.copies.flows.help import show_help
 from server.copies.show import (
     AnswersOut,
     CheckedAnswer,
     CopyOut,
     FileOut,
     HandedIn,
+    ShownHelpOut,
     TooLateOut,
     change_out,
     checked_answer,
     copy_out,
     file_out,
+    shown_help_out,
 )
 from server.entrance.arrival import arrived_at
 from server.entrance.errors import ErrorOut
@@ -33,6 +36,7 @@ from server.worksheets import surveys
 from server.worksheets.flows.freeze import read_edition
 from server.worksheets.pictures import covers_on
 from velum.kinds.part import PartId, PartRef
+from velum.marking.copies import HelpRef
 
 router = Router()
 
@@ -73,6 +77,11 @@ class ChangeIn(Incoming):
 
 class AnswersIn(Incoming):
     changes: Annotated[list[ChangeIn], Field(max_length=2_000)]
+
+
+class HelpIn(Incoming):
+    field_id: Annotated[str, Field(max_length=32)]
+    help_id: Annotated[str, Field(max_length=32)]
 
 
 class CheckIn(Incoming):
@@ -144,6 +153,17 @@ def check_answer(request: Student, copy_id: uuid.UUID, body: CheckIn) -> Any:
     """Check a part of the saved answer of a field. A blank one has no verdict."""
     checked = check(find_copy(request.auth), PartRef(body.field_id, body.part))
     return checked_answer(checked) if checked else Status(204, None)
+
+
+@router.post(
+    "/{uuid:copy_id}/help",
+    response={200: ShownHelpOut, 401: ErrorOut, 404: ErrorOut, 409: ErrorOut, 422: ErrorOut},
+    operation_id="show_help",
+)
+def show_a_help(request: Student, copy_id: uuid.UUID, body: HelpIn) -> ShownHelpOut:
+    """What a help says. That it was asked for is on record, and may cost points: the sheet says so before."""
+    ref = HelpRef(body.field_id, body.help_id)
+    return shown_help_out(ref, show_help(find_copy(request.auth), ref))
 
 
 @router.post(

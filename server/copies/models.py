@@ -98,6 +98,22 @@ class Try(models.Model):
         return f"{self.copy_id}/{self.field_id}: {self.verdict}"
 
 
+class ShownHelp(models.Model):
+    """A student asked for a help of a field, and saw what it says."""
+
+    copy = models.ForeignKey(Copy, models.CASCADE, related_name="shown_help")
+    field_id = models.CharField(max_length=32)
+    help_id = models.CharField(max_length=32)
+    at = models.DateTimeField(auto_now_add=True)
+
+    class Meta:
+        verbose_name_plural = "shown help"
+        constraints = (models.UniqueConstraint("copy", "field_id", "help_id", name="each_help_once"),)
+
+    def __str__(self) -> str:
+        return f"{self.copy_id}/{self.field_id}: {self.help_id}"
+
+
 class StoredMark(models.Model):
     """What the core said of one part of a copy that was handed in. Fractions are kept exactly, as "1/2"."""
 

@@ -8,6 +8,7 @@ from ninja import Schema
 
 from server.copies.flows.answer import Outcome
 from server.copies.flows.check import Checked, all_checked
+from server.copies.flows.help import all_shown
 from server.copies.flows.read import in_order, read_entry
 from server.copies.models import Answer as StoredAnswer
 from server.copies.models import AnswerFile, Copy
@@ -18,7 +19,9 @@ from server.worksheets.flows.freeze import read_edition
 from velum.document.document import Document
 from velum.document.sheet import Sheet, sheet_of
 from velum.kinds import Answer, Entry
+from velum.kinds.help import Help
 from velum.mark import Verdict
+from velum.marking.copies import HelpRef
 from velum.marking.unit import Unreadable
 
 
@@ -50,6 +53,13 @@ class CheckedAnswer(Schema):
     hint: str | None
 
 
+class ShownHelpOut(Schema):
+    """A help that was asked for, and what it says."""
+
+    field_id: str
+    help: Help
+
+
 class CopyOut(Schema):
     """A copy as its student has it. No key, no mark."""
 
@@ -65,6 +75,8 @@ class CopyOut(Schema):
     sheet: Sheet
     answers: list[SavedAnswer]
     checked: list[CheckedAnswer]
+    help: list[ShownHelpOut]
+    """The help that was asked for."""
 
 
 class ChangeOut(Schema):
@@ -128,6 +140,10 @@ def checked_answer(checked: Checked) -> CheckedAnswer:
     )
 
 
+def shown_help_out(ref: HelpRef, help: Help) -> ShownHelpOut:
+    return ShownHelpOut(field_id=ref.field, help=help)
+
+
 def copy_out(copy: Copy) -> CopyOut:
     document = read_edition(copy.handout.edition_id)
     return CopyOut(
@@ -144,6 +160,7 @@ def copy_out(copy: Copy) -> CopyOut:
             _saved(document, answer) for answer in in_order(copy.answers.all()) if document.field(answer.field_id)
         ],
         checked=[checked_answer(checked) for checked in all_checked(copy)],
+        help=[shown_help_out(ref, help) for ref, help in all_shown(copy)],
     )
 
 

@@ -10,5 +10,6 @@ urlpatterns = [
     path("c/<uuid:copy_id>/leave/", views.leave, name="leave_copy"),
     path("c/<uuid:copy_id>/pages/<str:page_id>/<int:width>.webp", views.page_picture, name="copy_page_picture"),
     path("c/<uuid:copy_id>/pictures/<str:sha256>/", views.picture, name="copy_picture"),
+    path("c/<uuid:copy_id>/sounds/<str:sha256>/", views.sound, name="copy_sound"),
     path("c/<uuid:copy_id>/files/<str:sha256>/", views.answer_file, name="copy_file"),
 ]

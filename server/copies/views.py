@@ -1,12 +1,13 @@
 import uuid
 
 from django.http import Http404, HttpRequest, HttpResponse, HttpResponseBase
-from django.shortcuts import get_object_or_404, redirect, render
+from django.shortcuts import get_list_or_404, get_object_or_404, redirect, render
 from django.urls import reverse
 from django.views.decorators.http import require_http_methods, require_POST, require_safe
 
 from server.copies import cookies, offline
 from server.copies.flows.files import find_file
+from server.copies.flows.help import pictures_shown, sounds_shown
 from server.copies.flows.join import NameTaken, come_back, handout_of_code, join
 from server.copies.models import Copy
 from server.copies.show import copy_out
@@ -17,11 +18,12 @@ from server.files.send import send_disarmed, send_part_disarmed
 from server.handouts.codes import shown
 from server.handouts.models import Handout
 from server.pictures.models import KeptPicture
+from server.sounds.models import OwnSound
 from server.words.say import say
 from server.worksheets.flows.freeze import read_edition
 from server.worksheets.pictures import LAPTOP
 from server.worksheets.views import send_seen_picture
-from velum.document.laying import pictures_on
+from velum.document.media import pictures_on, sounds_on
 
 
 @require_http_methods(["GET", "HEAD", "POST"])
@@ -138,12 +140,22 @@ def page_picture(request: HttpRequest, copy_id: uuid.UUID, page_id: str, width: 
 
 @require_safe
 def picture(request: HttpRequest, copy_id: uuid.UUID, sha256: str) -> HttpResponseBase:
-    """A picture that is laid on a page of the copy's sheet."""
+    """A picture that is laid on a page of the copy's sheet, or of help that was shown."""
     copy = own_copy_or_404(request, copy_id)
-    if sha256 not in pictures_on(read_edition(copy.handout.edition_id)):
+    if sha256 not in pictures_on(read_edition(copy.handout.edition_id)) and sha256 not in pictures_shown(copy):
         raise Http404("This picture is not part of the sheet.")
     kept = get_object_or_404(KeptPicture, pk=sha256)
     return send_disarmed(kept.name, kept.media_type)
+
+
+@require_safe
+def sound(request: HttpRequest, copy_id: uuid.UUID, sha256: str) -> HttpResponseBase:
+    """A sound of the sheet's instructions, or of help that was shown."""
+    copy = own_copy_or_404(request, copy_id)
+    if sha256 not in sounds_on(read_edition(copy.handout.edition_id)) and sha256 not in sounds_shown(copy):
+        raise Http404("This sound is not part of the sheet.")
+    kept = get_list_or_404(OwnSound, sha256=sha256)[0]
+    return send_part_disarmed(request, kept.name, kept.media_type)
 
 
 @require_safe

@@ -27,8 +27,10 @@ from velum.document.document import Document, points_of
 from velum.document.key_set import with_keys
 from velum.document.numbering import numbers_of
 from velum.kinds import Answer, kind_of
+from velum.kinds.help import HelpKind
 from velum.kinds.part import WHOLE
 from velum.mark import Verdict
+from velum.marking.copies import HelpRef
 from velum.marking.unit import Unreadable
 from velum.points import show
 
@@ -44,6 +46,8 @@ class MarkOut(Schema):
     points: str
     most: float
     tries: int
+    helped: int
+    """How many helps were shown about it."""
     overruled: bool
 
 
@@ -135,6 +139,16 @@ class AnswerOut(Schema):
     typed_at: datetime
 
 
+class HelpUseOut(Schema):
+    """A help that a student asked for."""
+
+    field_id: str
+    part: str | None
+    kind: HelpKind
+    cost: int
+    at: datetime
+
+
 class ReviewOut(Schema):
     """A copy as its student left it, with the key and the marks."""
 
@@ -146,6 +160,7 @@ class ReviewOut(Schema):
     answers: list[AnswerOut]
     late: list[AnswerOut]
     """What came after the copy was handed in or closed, and is no part of it."""
+    help: list[HelpUseOut]
     record: list[RulingOut]
     next: uuid.UUID | None
     previous: uuid.UUID | None
@@ -168,6 +183,7 @@ def _mark(mark: CountedMark) -> MarkOut:
         points=show(mark.points),
         most=float(mark.points),
         tries=mark.tries,
+        helped=mark.helped,
         overruled=mark.overruled is not None and mark.overruled.earned is not None,
     )
 
@@ -256,6 +272,7 @@ def review_of(copy: Copy) -> ReviewOut:
         document=with_keys(document, by.keys),
         answers=_answers(document, copy.answers.all()),
         late=[_answer(document, [change]) for change in late],
+        help=_help(copy, document),
         record=[
             RulingOut(
                 field_id=ruling.field_id,
@@ -270,6 +287,17 @@ def review_of(copy: Copy) -> ReviewOut:
         previous=order[place - 1] if place > 0 else None,
         next=order[place + 1] if place + 1 < len(order) else None,
     )
+
+
+def _help(copy: Copy, document: Document) -> list[HelpUseOut]:
+    """The help that was asked for, in its order."""
+    known = {HelpRef(field.id, help.id): help for field in document.fields for help in field.help}
+    rows = [(HelpRef(row.field_id, row.help_id), row.at) for row in copy.shown_help.order_by("at", "pk")]
+    return [
+        HelpUseOut(field_id=ref.field, part=help.part, kind=help.kind, cost=help.cost, at=at)
+        for ref, at in rows
+        if (help := known.get(ref))
+    ]
 
 
 def new_key_preview_out(handout: Handout, found: NewKey) -> NewKeyPreviewOut:

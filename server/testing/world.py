@@ -1,5 +1,6 @@
 """A small school to test in: teachers, a worksheet with a key, a handout, students' copies."""
 
+import io
 import shutil
 import tempfile
 from dataclasses import dataclass
@@ -22,17 +23,24 @@ from server.handouts.flows.documents import read_keys
 from server.handouts.flows.hand_out import hand_out
 from server.handouts.models import Handout
 from server.pictures.flows.keep import keep
+from server.sounds.flows.keep import keep_sound
 from server.worksheets.documents import written
 from server.worksheets.flows.freeze import read_edition
 from server.worksheets.models import Worksheet
-from velum.document.edits import LayFixture, apply
+from velum.document.edits import ChangeField, LayFixture, SetInstructions, apply
 from velum.document.tests.examples import a_document, answer_box
 from velum.fixtures.picture import Picture
 from velum.geometry.box import Box
+from velum.instructions import Instruction
+from velum.kinds.help import HintHelp
 from velum.pictures.svg import prepare_svg
+from velum.rich_text import plain
 
 SECRET = "bladderwrack"
 """The right answer of box1: it must reach no student."""
+
+KEPT_BACK = "weigh the anchor"
+"""What help says: it must reach no student who has not asked for it."""
 
 JSON = "application/json"
 
@@ -50,8 +58,16 @@ def make_picture(owner: User) -> str:
     return keep(owner, drawing, "A crab", uploaded=True).picture_id
 
 
+def make_sound(owner: User, says: bytes = b"the foghorn") -> str:
+    """A recording among a teacher's sounds, by its SHA-256."""
+    return keep_sound(owner, io.BytesIO(b"OggS" + says)).sha256
+
+
 def make_worksheet(owner: User) -> Worksheet:
-    """Four boxes: box1 wants SECRET, box2 wants 4.80 and is worth 2 points, box3 has no key, box4 wants goby."""
+    """Four boxes: box1 wants SECRET, box2 wants 4.80 and is worth 2 points, box3 has no key, box4 wants goby.
+
+    box2 has help that says KEPT_BACK, and costs a quarter; the instructions are recorded.
+    """
     document = a_document(
         answer_box("box1", y=100),
         answer_box("box2", y=200, points=2),
@@ -66,7 +82,10 @@ def make_worksheet(owner: User) -> Worksheet:
         picture=make_picture(owner),
         alternative="A crab",
     )
-    document = apply(document, [LayFixture(fixture=picture)])
+    box2 = document.fields[1].changed(help=(HintHelp(id="hint1", paragraphs=plain(KEPT_BACK), cost=25),))
+    instructed = Instruction(language="en", paragraphs=plain("Fill in the boxes."), sound=make_sound(owner))
+    edits = [LayFixture(fixture=picture), ChangeField(field=box2), SetInstructions(instructions=(instructed,))]
+    document = apply(document, edits)
     return Worksheet.objects.create(owner=owner, **written(document))
 
 

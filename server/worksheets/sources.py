@@ -1,9 +1,7 @@
 """Uploaded files: kept as they came, named by their content."""
 
-import fcntl
 import shutil
-from collections.abc import Iterator, Sequence
-from contextlib import contextmanager
+from collections.abc import Sequence
 from pathlib import Path
 
 from django.conf import settings
@@ -13,15 +11,6 @@ from django.core.files.storage import default_storage
 from server.files.whole import written_whole
 from server.worksheets.models import SourceFile
 from velum.paper.page_size import PageSize
-
-
-@contextmanager
-def in_use(*, alone: bool = False) -> Iterator[None]:
-    """Between keeping a file and writing down what uses it, nobody cleans up; who cleans up does it ``alone``."""
-    settings.DATA.mkdir(parents=True, exist_ok=True)
-    with open(settings.DATA / "files.lock", "wb") as lock:
-        fcntl.flock(lock, fcntl.LOCK_EX if alone else fcntl.LOCK_SH)
-        yield
 
 
 def keep(file: Path, sha256: str, pages: Sequence[PageSize | None]) -> SourceFile:

@@ -51,6 +51,8 @@ def editor(request: HttpRequest, worksheet_id: uuid.UUID) -> HttpResponse:
         "revision": worksheet.revision,
         "version": VERSION,
         "document": document.model_dump(mode="json"),
+        "link_sites": settings.LINK_SITES,
+        "stand_in_microphone": settings.DEMO,
     } | _bringing_in()
     return screen(request, "editor", document.title, data)
 

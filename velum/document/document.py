@@ -9,8 +9,10 @@ from pydantic import StringConstraints
 from velum.answers.settings import PLAIN, AnswerSettings
 from velum.document.group import Group
 from velum.document.page import Page
+from velum.document.skills import Skills
 from velum.fixtures import Fixture
 from velum.geometry.reading_order import in_reading_order
+from velum.instructions import Instructions
 from velum.kinds import Field, Key
 from velum.kinds.kind import FieldBase
 from velum.kinds.part import PartRef
@@ -18,10 +20,17 @@ from velum.kinds.style import USUAL, Style
 from velum.model import Id, Model, NoNul
 from velum.points import exact
 
-VERSION: Literal[8] = 8
+VERSION: Literal[9] = 9
 """The version of the documents that are written; older ones are read (reading.py)."""
 
 Title = Annotated[str, StringConstraints(strip_whitespace=True, min_length=1, max_length=200), NoNul]
+
+
+WORKSHEET = ""
+"""What the instructions of the worksheet itself are found by."""
+
+Instructed = Annotated[str, StringConstraints(pattern=r"^([a-z0-9]{4,32})?$")]
+"""What instructions are about: the worksheet itself, or a page by its id."""
 
 
 class Document(Model):
@@ -30,7 +39,7 @@ class Document(Model):
     Fixtures stand in layers, the lowest first. They stay on a page that is set aside.
     """
 
-    version: Literal[8] = VERSION
+    version: Literal[9] = VERSION
     title: Title
     pages: tuple[Page, ...]
     aside: tuple[Page, ...] = ()
@@ -42,6 +51,9 @@ class Document(Model):
     settings: AnswerSettings = PLAIN
     style: Style = USUAL
     """How fields look that have no style of their own."""
+    instructions: dict[Instructed, Instructions] = {}
+    """By the ids of pages; those of the worksheet itself have no name."""
+    skills: Skills = ()
 
     def field(self, field_id: str) -> Field | None:
         """The field of that name, if there is one."""

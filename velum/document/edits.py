@@ -18,6 +18,7 @@ from velum.document.pages import (
     bring_page_back,
     forget_page,
     insert_page,
+    instruct,
     move_page,
     refuse_found,
     set_page_aside,
@@ -25,9 +26,11 @@ from velum.document.pages import (
     turn_page,
 )
 from velum.document.replacing import swap_paper
+from velum.document.skills import Skills
 from velum.errors import VelumError
 from velum.fixtures import Fixture
 from velum.geometry.box import Box
+from velum.instructions import Instructions
 from velum.kinds import Field, Key
 from velum.kinds.style import Style
 from velum.model import Id, Model
@@ -90,6 +93,21 @@ class SetStyle(Model):
 
     op: Literal["set_style"] = "set_style"
     style: Style
+
+
+class SetInstructions(Model):
+    """Say what a page asks for, or, without one, the worksheet itself; what was said before no longer holds."""
+
+    op: Literal["set_instructions"] = "set_instructions"
+    page_id: Id | None = None
+    instructions: Instructions
+
+
+class SetSkills(Model):
+    """Settle what is practised on the worksheet."""
+
+    op: Literal["set_skills"] = "set_skills"
+    skills: Skills
 
 
 class SetGroups(Model):
@@ -204,7 +222,7 @@ PageEdit: TypeAlias = (
     SwapPaper | MovePage | TurnPage | RefuseFound | InsertPage | ShowPage | SetPageAside | BringPageBack | ForgetPage
 )
 FixtureEdit: TypeAlias = LayFixture | ChangeFixture | LayerFixture | RemoveFixture
-SettledEdit: TypeAlias = SetSettings | SetGroups | SetStyle
+SettledEdit: TypeAlias = SetSettings | SetGroups | SetStyle | SetInstructions | SetSkills
 Edit = Annotated[FieldEdit | PageEdit | FixtureEdit | SettledEdit | Rename, Discriminator("op")]
 
 
@@ -264,6 +282,10 @@ class _Film:
                 self._rest = self._rest.changed(settings=settings)
             case SetStyle(style=style):
                 self._rest = self._rest.changed(style=style)
+            case SetInstructions(page_id=page_id, instructions=instructions):
+                self._rest = instruct(self._rest, page_id, instructions)
+            case SetSkills(skills=skills):
+                self._rest = self._rest.changed(skills=skills)
             case SetGroups(groups=groups):
                 check_groups(groups, self.fields)
                 self._rest = self._rest.changed(groups=groups)

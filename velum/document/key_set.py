@@ -16,7 +16,7 @@ class KeySet(Model):
     It never changes; a corrected key makes another one.
     """
 
-    version: Literal[8] = VERSION
+    version: Literal[9] = VERSION
     keys: dict[Id, Key] = {}
     settings: AnswerSettings = PLAIN
     groups: tuple[Group, ...] = ()

@@ -4,8 +4,6 @@ from velum.document.document import Document
 from velum.document.pages import find_page
 from velum.errors import VelumError
 from velum.fixtures import Fixture
-from velum.fixtures.picture import Picture
-from velum.kinds import kind_of
 
 MOST_FIXTURES = 2_000
 
@@ -57,12 +55,6 @@ def find_fixture(document: Document, fixture_id: str) -> Fixture:
         if fixture.id == fixture_id:
             return fixture
     raise FixtureRefused("fixture.gone", "This is no longer on its page.")
-
-
-def pictures_on(document: Document) -> set[str]:
-    """The pictures that are laid on pages and shown with fields, each by its SHA-256."""
-    laid = {fixture.picture for fixture in document.fixtures if isinstance(fixture, Picture)}
-    return laid.union(*(kind_of(field).pictures(field) for field in document.fields))
 
 
 def _inserted(document: Document, others: tuple[Fixture, ...], fixture: Fixture, layer: int | None) -> Document:

@@ -5,12 +5,13 @@ A page that is set aside is no longer shown, and can be brought back for ever.
 
 from collections.abc import Collection, Sequence
 
-from velum.document.document import Document
+from velum.document.document import WORKSHEET, Document
 from velum.document.group import without_field
 from velum.document.page import Page, Shown
 from velum.errors import VelumError
 from velum.geometry.box import Box
 from velum.geometry.turn import Turn, added
+from velum.instructions import Instructions
 from velum.paper.look import Look, checked
 from velum.paper.page_size import check_count, page_size
 
@@ -45,6 +46,18 @@ def refuse_found(document: Document, page_id: str, refused: tuple[Box, ...]) -> 
     page = find_page(document.pages, page_id)
     pages = tuple(other.changed(refused=refused) if other is page else other for other in document.pages)
     return document.changed(pages=pages)
+
+
+def instruct(document: Document, page_id: str | None, instructions: Instructions) -> Document:
+    """Say what a page asks for, or, without one, the worksheet itself. Raises PageRefused."""
+    if page_id is not None:
+        find_page((*document.pages, *document.aside), page_id)
+    said = _without_instructions(document, {page_id or WORKSHEET})
+    return document.changed(instructions=said | ({page_id or WORKSHEET: instructions} if instructions else {}))
+
+
+def _without_instructions(document: Document, names: Collection[str]) -> dict[str, Instructions]:
+    return {name: said for name, said in document.instructions.items() if name not in names}
 
 
 def turn_page(document: Document, page_id: str, by: Turn) -> Document:
@@ -123,7 +136,10 @@ def forget_page(document: Document, page_id: str) -> Document:
         raise PageRefused("page.in_use", "Something is laid on this page. It stays aside.")
     if not any(_same_paper(page, other) for other in others):
         raise PageRefused("page.only_copy", "There is no other copy of this page. It stays aside.")
-    return document.changed(aside=tuple(other for other in document.aside if other != page))
+    return document.changed(
+        aside=tuple(other for other in document.aside if other != page),
+        instructions=_without_instructions(document, {page_id}),
+    )
 
 
 def without_pages(document: Document, page_ids: Collection[str]) -> Document:
@@ -145,6 +161,7 @@ def without_pages(document: Document, page_ids: Collection[str]) -> Document:
         fixtures=tuple(fixture for fixture in document.fixtures if fixture.page not in page_ids),
         keys={name: key for name, key in document.keys.items() if name not in gone},
         groups=groups,
+        instructions=_without_instructions(document, page_ids),
     )
 
 

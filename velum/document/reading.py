@@ -139,4 +139,5 @@ UPGRADES: dict[int, Callable[[Json], Json]] = {
     5: _as_it_is,  # fields got a look of their own
     6: _as_it_is,  # keys got answers that are not accepted, and dates
     7: _as_it_is,  # keys got answers worth a part, and may follow from earlier answers
+    8: _as_it_is,  # fields got help, instructions and skills, and so did the worksheet
 }

@@ -1,10 +1,11 @@
 """What a student is given of a worksheet: everything but the key."""
 
-from velum.document.document import Document, Title, points_of
+from velum.document.document import WORKSHEET, Document, Instructed, Title, points_of
 from velum.document.numbering import numbers_of
 from velum.document.page import Page
 from velum.fixtures import Fixture
 from velum.fixtures.covers import hidden_below
+from velum.instructions import Instructions, said
 from velum.kinds import Prompt, kind_of
 from velum.kinds.kind import FieldBase, PartPrompt
 from velum.kinds.part import Part, PartRef
@@ -18,6 +19,8 @@ class Sheet(Model):
     pages: tuple[Page, ...]
     fixtures: tuple[Fixture, ...]
     prompts: tuple[Prompt, ...]
+    instructions: dict[Instructed, Instructions] = {}
+    """Those of the worksheet itself, which have no name, and of its pages, by their ids."""
 
 
 def seen_fixtures(document: Document, page_id: str) -> list[Fixture]:
@@ -35,6 +38,7 @@ def sheet_of(document: Document) -> Sheet:
         ref = PartRef(field.id, part.id)
         return PartPrompt(id=part.id, number=numbers[ref], points=float(points[ref]), name=part.name, place=part.place)
 
+    instructed = [WORKSHEET, *(page.id for page in document.pages)]
     return Sheet(
         title=document.title,
         pages=document.pages,
@@ -43,4 +47,5 @@ def sheet_of(document: Document) -> Sheet:
             kind_of(field).prompt(field, [shown(field, part) for part in field.parts], document.style)
             for field in document.fields
         ),
+        instructions={name: found for name in instructed if (found := said(document.instructions.get(name, ())))},
     )

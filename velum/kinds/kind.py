@@ -3,16 +3,19 @@
 import dataclasses
 import logging
 from collections.abc import Callable, Collection, Hashable, Iterable, Mapping, Sequence
-from typing import Any, Generic, Literal, TypeAlias, TypeVar
+from typing import Annotated, Any, Generic, Literal, TypeAlias, TypeVar
 
+from pydantic import Field as Limits
 from pydantic import ValidationError
 
 from velum.answers.settings import PLAIN, AnswerSettings
 from velum.errors import VelumError
+from velum.instructions import Instructions, said
+from velum.kinds.help import HelpOffer, Helps, offers
 from velum.kinds.part import WHOLE, Hint, Name, Part, PartId, QuestionNumber
 from velum.kinds.style import USUAL, Style
 from velum.mark import NO_KEY, Mark, blank, for_teacher
-from velum.model import Model
+from velum.model import Id, Model
 from velum.placed import Placed
 from velum.points import Points
 from velum.sentence import Sentence
@@ -25,6 +28,9 @@ Json: TypeAlias = dict[str, Any]
 
 FileSort = Literal["picture", "sound"]
 """What an answer may hold besides its value, kept by content."""
+
+
+Tags = Annotated[tuple[Id, ...], Limits(max_length=50)]
 
 
 class FieldBase(Placed):
@@ -42,6 +48,11 @@ class FieldBase(Placed):
     """None: the worksheet's usual one."""
     locked: bool = False
     """Whether it stays where it is: the teacher has to unlock it to move it."""
+    help: Helps = ()
+    """What students may ask for while they work."""
+    instructions: Instructions = ()
+    skills: Tags = ()
+    """What is practised with it, by the ids of the worksheet's skills."""
 
     @property
     def parts(self) -> tuple[Part, ...]:
@@ -69,6 +80,8 @@ class PromptBase(Placed):
     kind: str
     name: Name = ""
     style: Style = USUAL
+    help: tuple[HelpOffer, ...] = ()
+    instructions: Instructions = ()
     parts: tuple[PartPrompt, ...]
 
 
@@ -229,8 +242,14 @@ class Kind(Generic[F, K, P, A]):
 
         ``usual`` is the style of fields that have none of their own.
         """
-        own = {name: getattr(field, name) for name in self.prompt_type.model_fields if name not in ("parts", "style")}
-        return self.prompt_type(**own, style=field.style or usual, parts=tuple(parts))
+        made = {
+            "style": field.style or usual,
+            "help": offers(field.help),
+            "instructions": said(field.instructions),
+            "parts": tuple(parts),
+        }
+        own = {name: getattr(field, name) for name in self.prompt_type.model_fields if name not in made}
+        return self.prompt_type(**own, **made)
 
     def read_entry(self, field: F, name: str, data: Any) -> AnswerBase:
         """What is saved under this name of an answer to this field, from what a browser sent or what was kept.

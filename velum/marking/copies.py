@@ -1,8 +1,9 @@
 """From the marks of parts to the marks of a whole copy."""
 
-from collections.abc import Iterable, Mapping
+from collections.abc import Collection, Iterable, Mapping
 from dataclasses import dataclass, replace
 from fractions import Fraction
+from typing import NamedTuple
 
 from velum.document.document import Document, points_of
 from velum.document.group import Group
@@ -27,6 +28,13 @@ class PartMark:
     points: Fraction
 
 
+class HelpRef(NamedTuple):
+    """A help of a worksheet: its field, and its id there."""
+
+    field: str
+    help: str
+
+
 class Marker:
     """Marks copies of one worksheet. What was marked once is remembered, for a class writes the same few answers."""
 
@@ -36,6 +44,15 @@ class Marker:
         self._points = points_of(document.fields, key_set.groups)
         worth = {ref.field for ref, points in self._points.items() if points}
         self._units = [unit for unit in _units(document, key_set) if worth.intersection(unit.fields)]
+        self._help_costs = {
+            HelpRef(field.id, help.id): (
+                [PartRef(field.id, part.id) for part in field.parts if help.is_about(part.id)],
+                Fraction(help.cost, 100),
+            )
+            for field in document.fields
+            for help in field.help
+            if help.cost
+        }
         self._unit_of = {name: unit for unit in self._units for name in unit.fields}
 
     def fields_for(self, field_id: str) -> tuple[str, ...]:
@@ -45,26 +62,45 @@ class Marker:
         unit = self._unit_of.get(field_id)
         return unit.needs if unit else ()
 
-    def mark(self, answers: Mapping[str, Given], tries: Mapping[PartRef, int] | None = None) -> list[PartMark]:
+    def mark(
+        self,
+        answers: Mapping[str, Given],
+        tries: Mapping[PartRef, int] | None = None,
+        helped: Collection[HelpRef] = (),
+    ) -> list[PartMark]:
         """Mark every part that is worth points, in the worksheet's order. A field without an answer is blank.
 
-        ``tries`` counts the checks of a part that did not find it right.
+        ``tries`` counts the checks of a part that did not find it right; ``helped`` has the help that was shown.
         """
         budget = Budget(MOST_STEPS)
         marks: dict[PartRef, Mark] = {}
         for unit in self._units:
             marks |= unit.marks(answers, budget)
-        return [self._worth(ref, marks[ref], tries) for ref, points in self._points.items() if points]
+        taken = self._taken_by(helped) if helped else {}
+        return [
+            self._worth(ref, marks[ref], (tries or {}).get(ref, 0), taken.get(ref, _NOTHING))
+            for ref, points in self._points.items()
+            if points
+        ]
 
     def mark_part(self, answers: Mapping[str, Given], ref: PartRef) -> PartMark | None:
         """Mark one part alone; ``answers`` are those of ``fields_for``. None: it is not there, or has no points."""
         if not self._points.get(ref):
             return None
-        return self._worth(ref, self._unit_of[ref.field].marks(answers, Budget(MOST_STEPS))[ref], None)
+        return self._worth(ref, self._unit_of[ref.field].marks(answers, Budget(MOST_STEPS))[ref], 0, _NOTHING)
 
-    def _worth(self, ref: PartRef, mark: Mark, tries: Mapping[PartRef, int] | None) -> PartMark:
-        if tries and self._try_cost:
-            mark = after_tries(mark, tries.get(ref, 0), self._try_cost)
+    def _taken_by(self, helped: Collection[HelpRef]) -> dict[PartRef, Fraction]:
+        """The share that help takes from each part that it is about. What is not known any more takes nothing."""
+        taken: dict[PartRef, Fraction] = {}
+        for shown in set(helped):
+            refs, cost = self._help_costs.get(shown, ((), _NOTHING))
+            for ref in refs:
+                taken[ref] = taken.get(ref, _NOTHING) + cost
+        return taken
+
+    def _worth(self, ref: PartRef, mark: Mark, tries: int, help_cost: Fraction) -> PartMark:
+        if (tries and self._try_cost) or help_cost:
+            mark = lessened(mark, tries if self._try_cost else 0, self._try_cost, help_cost)
         points = self._points[ref]
         # Most marks are all or nothing, and fractions are slow to multiply.
         earned = points if mark.share == 1 else mark.share * points if mark.share else _NOTHING
@@ -97,13 +133,20 @@ def mark_copy(document: Document, answers: Mapping[str, Given]) -> list[PartMark
     return Marker(document, key_set_of(document)).mark(answers)
 
 
-def after_tries(mark: Mark, tries: int, cost: Fraction) -> Mark:
-    """A mark after ``tries`` that did not find the answer right, each of which takes the share ``cost`` away."""
-    if not tries or not mark.share:
+def lessened(mark: Mark, tries: int, try_cost: Fraction, help_cost: Fraction) -> Mark:
+    """A mark after ``tries`` that did not find the answer right, each of which takes the share ``try_cost`` away, and
+    after help that takes ``help_cost``.
+    """
+    if not mark.share:
         return mark
-    left = max(Fraction(0), 1 - tries * cost)
-    before = Sentence.counted("tries", "{count} try before", "{count} tries before", tries)
-    return replace(mark, share=mark.share * left, reason=mark.reason.and_also(before))
+    left = max(_NOTHING, 1 - tries * try_cost - help_cost)
+    why = []
+    if tries:
+        why.append(Sentence.counted("tries", "{count} try before", "{count} tries before", tries))
+    if help_cost:
+        percent = min(100, round(help_cost * 100))
+        why.append(Sentence("help", "help was shown, which takes {percent} %", {"percent": percent}))
+    return replace(mark, share=mark.share * left, reason=mark.reason.and_also(*why))
 
 
 def all_or_nothing(groups: Iterable[Group], right: Mapping[PartRef, bool]) -> set[PartRef]:

@@ -19,8 +19,10 @@ from server.copies.flows.join import join
 from server.copies.models import AnswerFile
 from server.handouts.flows.hand_out import hand_out
 from server.pictures.models import OwnPicture
+from server.sounds.models import OwnSound
 from server.testing.world import (
     JSON,
+    KEPT_BACK,
     SECRET,
     WorldCase,
     make_teacher,
@@ -63,6 +65,7 @@ SIGNED_IN = {
     ("POST", "/api/trying"),
     ("POST", "/api/pictures"),
     ("POST", "/api/pictures/from-library"),
+    ("POST", "/api/sounds"),
 }
 
 OWNERS = {
@@ -71,6 +74,7 @@ OWNERS = {
     ("GET", "/worksheets/<worksheet_id>/document.json"),
     ("GET", "/worksheets/<worksheet_id>/pages/<page_id>/<width>.webp"),
     ("GET", "/pictures/<sha256>/"),
+    ("GET", "/sounds/<sha256>/"),
     ("DELETE", "/api/pictures/<sha256>"),
     ("GET", "/handouts/<handout_id>/"),
     ("GET", "/handouts/<handout_id>/qr.svg"),
@@ -113,6 +117,8 @@ STUDENTS = {
     ("GET", "/c/<copy_id>/pages/<page_id>/<width>.webp"),
     ("GET", "/c/<copy_id>/pictures/<sha256>/"),
     ("GET", "/c/<copy_id>/files/<sha256>/"),
+    ("GET", "/c/<copy_id>/sounds/<sha256>/"),
+    ("POST", "/c/<copy_id>/help"),
     ("POST", "/c/<copy_id>/files"),
     ("GET", "/c/<copy_id>/copy"),
     ("GET", "/c/<copy_id>/texts"),
@@ -179,18 +185,20 @@ class Access(WorldCase):
         kept = AnswerFile.objects.create(copy=world.ama, sha256="f" * 64, media_type="audio/ogg", size=4)
         default_storage.save(kept.name, ContentFile(b"OggS under a stone"))
         self.places["<file>"] = kept.sha256
+        self.places["<sound>"] = OwnSound.objects.get(owner=world.maren).sha256
         self.nobody = Client()
         self.other_teacher = teacher_client(make_teacher("tobias"))
         self.other_student = student_client(join(world.handout, "Bao Okafor"))
 
     def send(self, client: Client, method: str, path: str) -> Any:
-        path = path.replace("files/<sha256>", "files/<file>")
+        path = path.replace("files/<sha256>", "files/<file>").replace("sounds/<sha256>", "sounds/<sound>")
         for name, value in self.places.items():
             path = path.replace(name, value)
         bodies = {
             "/answers": {"changes": []},
             "/hand-in": {"changes": []},
             "/check": {"field_id": "box1"},
+            "/help": {"field_id": "box2", "help_id": "hint1"},
             "/edits": {"revision": 1, "batch": "0" * 32, "edits": [{"op": "rename", "title": "Taken"}]},
             "/ready-pages": {"design": "words", "width": 595, "height": 842},
             "/blank-pages": {"pattern": "ruled", "width": 595, "height": 842},
@@ -216,6 +224,7 @@ class Access(WorldCase):
             self.assertTrue(response.url.startswith("/accounts/login/"), response.url)
         self.assertNotIn(SECRET.encode(), response.content)
         self.assertNotIn(b"under a stone", response.content)
+        self.assertNotIn(KEPT_BACK.encode(), response.content)
 
     def test_every_url_is_listed(self) -> None:
         self.assertEqual(routes(), LISTED)
@@ -258,6 +267,7 @@ class Access(WorldCase):
         self.assertEqual((world.worksheet.revision, world.worksheet.handouts.count()), (1, 1))
         self.assertIsNone(world.ama.handed_in_at)
         self.assertEqual((world.ama.overrules.count(), world.ama.files.count()), (0, 1))
+        self.assertEqual(world.ama.shown_help.count(), 0)
         self.assertEqual(world.handout.key_sets.count(), 1)
 
     def test_a_forged_cookie_opens_nothing(self) -> None:
@@ -296,6 +306,7 @@ class Secrets(WorldCase):
             self.assertIn(response.status_code, (200, 201))
             self.assertNotIn(SECRET, response.content.decode().lower())
             self.assertNotIn("4.80", response.content.decode())
+            self.assertNotIn(KEPT_BACK, response.content.decode())
 
     def test_a_page_set_aside_is_for_the_teacher_alone(self) -> None:
         world = self.world

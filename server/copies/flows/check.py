@@ -8,8 +8,10 @@ from typing import Any
 from django.db import IntegrityError
 
 from server.copies.flows.answer import TRIES, check_open
+from server.copies.flows.find import find_copy
 from server.copies.flows.marking import NOT_RIGHT, kept, reason_of, tries_used
 from server.copies.flows.read import read_answer, read_answers
+from server.copies.flows.write import Overtaken, add
 from server.copies.models import LONGEST_REASON, Answer, Copy, Try
 from server.entrance.errors import Busy, Refused
 from server.handouts.flows.documents import document_of, marked_by
@@ -80,9 +82,12 @@ def check(copy: Copy, ref: PartRef) -> Checked | None:
             sentence=kept(marked.mark.reason),
         )
         try:
-            new.save(force_insert=True)
+            add(copy.pk, new)
         except IntegrityError:
             continue  # it was checked elsewhere at the same time: look again how many tries are left
+        except Overtaken:
+            check_open(find_copy(copy.pk))
+            continue
         return _said_last(copy.handout, ref, [*tries, new])
     raise Busy("check.busy", "This answer is being checked elsewhere at the same time. Check it again.")
 

@@ -18,11 +18,12 @@ from django.db.models.functions import Cast
 
 from server.copies.flows.marking import NOT_RIGHT, marker_of, said_by, stored
 from server.copies.flows.read import read_entries
-from server.copies.models import Answer, Copy, StoredMark, Try
+from server.copies.models import Answer, Copy, ShownHelp, StoredMark, Try
 from server.handouts.flows.documents import document_of, marked_by
 from server.handouts.models import Handout
 from velum.document.document import Document
 from velum.kinds.part import PartRef
+from velum.marking.copies import HelpRef
 from velum.marking.unit import Given
 
 _SAID = ("verdict", "earned", "points", "reason_code", "reason")
@@ -38,6 +39,7 @@ def mark_again(handout: Handout) -> int:
     copies = iter(list(handout.copies.filter(handed_in_at__isnull=False).values_list("pk", "saves")))
     answers = _answers_of(handout, document_of(handout))
     tries = _tries_of(handout) if handout.try_cost else {}
+    helped = _helped_of(handout)
     before: defaultdict[uuid.UUID, dict[PartRef, tuple[int, dict[str, str]]]] = defaultdict(dict)
     rows = StoredMark.objects.filter(copy__handout=handout)
     for pk, copy_id, field_id, part, *said in rows.values_list("pk", "copy_id", "field_id", "part", *_SAID):
@@ -47,7 +49,7 @@ def mark_again(handout: Handout) -> int:
         new, gone = [], []
         for copy_id in some:
             marks = before[copy_id]
-            for marked in marker.mark(answers[copy_id], tries.get(copy_id)):
+            for marked in marker.mark(answers[copy_id], tries.get(copy_id), helped[copy_id]):
                 pk, said = marks.pop(marked.ref, (None, {}))
                 if said != said_by(marked):
                     new.append(stored(copy_id, marked))
@@ -85,6 +87,14 @@ def _answers_of(handout: Handout, document: Document) -> defaultdict[uuid.UUID, 
         if known not in read:
             read[known] = read_entries(fields[field_id], {entry: json.loads(text) for entry, text in entries})
         found[copy_id][field_id] = read[known]
+    return found
+
+
+def _helped_of(handout: Handout) -> defaultdict[uuid.UUID, list[HelpRef]]:
+    found: defaultdict[uuid.UUID, list[HelpRef]] = defaultdict(list)
+    rows = ShownHelp.objects.filter(copy__handout=handout)
+    for copy_id, field_id, help_id in rows.values_list("copy_id", "field_id", "help_id"):
+        found[copy_id].append(HelpRef(field_id, help_id))
     return found
 
 

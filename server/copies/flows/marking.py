@@ -7,6 +7,7 @@ from fractions import Fraction
 
 from pydantic import TypeAdapter
 
+from server.copies.flows.help import refs_of
 from server.copies.flows.read import read_answers
 from server.copies.models import LONGEST_REASON, Answer, Copy, StoredMark, Try
 from server.handouts.flows.documents import document_of
@@ -30,12 +31,12 @@ def marker_of(handout: Handout, keys: KeySet) -> Marker:
 
 
 def marks_now(copy: Copy, answers: Iterable[Answer], marker: Marker) -> list[PartMark]:
-    """The marks of a copy as it stands, computed anew; the same answers and tries always give the same marks.
+    """The marks of a copy as it stands, computed anew; the same answers, tries and help give the same marks.
 
     ``marker`` is the handout's: it remembers what it has marked, so all copies of one are marked with the same.
     """
     tries = tries_not_right(copy.tries.all()) if copy.handout.try_cost else None
-    return marker.mark(read_answers(document_of(copy.handout), answers), tries)
+    return marker.mark(read_answers(document_of(copy.handout), answers), tries, refs_of(copy.shown_help.all()))
 
 
 def tries_not_right(tries: Iterable[Try]) -> Counter[PartRef]:

@@ -65,6 +65,18 @@ def write(
             StoredMark.objects.bulk_create(handing_in.marks)
 
 
+def add(copy_id: uuid.UUID, row: models.Model) -> None:
+    """Add a row that the marks of a copy depend on, while it can still be changed; all or nothing.
+
+    Raises Overtaken, and IntegrityError for one that is there already.
+    """
+    with _turn, transaction.atomic(), connection.cursor() as cursor:
+        cursor.execute(_TOUCH, (_stored(Copy, "id", copy_id),))
+        if cursor.rowcount != 1:
+            raise Overtaken
+        row.save(force_insert=True)
+
+
 def _columns(model: type[models.Model]) -> "list[models.Field[Any, Any]]":
     return [field for field in model._meta.concrete_fields if not field.primary_key]
 
@@ -86,6 +98,7 @@ _HANDOUT = Handout._meta.db_table
 _IS_OPEN = f"EXISTS (SELECT 1 FROM {_HANDOUT} WHERE id = {_COPY}.handout_id AND open)"  # noqa: S608
 _OPEN = f"id = %s AND handed_in_at IS NULL AND {_IS_OPEN}"
 _NOTE = f"UPDATE {_COPY} SET saved_at = %s, saves = saves + 1 WHERE {_OPEN}"  # noqa: S608
+_TOUCH = f"UPDATE {_COPY} SET saves = saves + 1 WHERE {_OPEN}"  # noqa: S608
 _HAND_IN = f"UPDATE {_COPY} SET handed_in_at = %s, marked_by = %s, saves = saves + 1 WHERE {_OPEN} AND saves = %s"  # noqa: S608
 
 

@@ -1,9 +1,11 @@
 """The marks of copies as they count: the machine's, or the teacher's where one was overruled."""
 
+from collections import Counter
 from collections.abc import Iterable, Sequence
 from dataclasses import dataclass, replace
 from fractions import Fraction
 
+from server.copies.flows.help import refs_of
 from server.copies.flows.marking import marker_of, marks_now, reason_of, tries_not_right
 from server.copies.models import Copy
 from server.handouts.flows.documents import MarkedBy, document_of
@@ -12,14 +14,16 @@ from server.markbook.models import Overrule
 from velum.document.group import Group
 from velum.kinds.part import PartRef
 from velum.mark import Mark, Verdict
-from velum.marking.copies import Marker, PartMark, all_or_nothing
+from velum.marking.copies import HelpRef, Marker, PartMark, all_or_nothing
 from velum.names import sort_key
 from velum.sentence import Sentence
 
 
 @dataclass(frozen=True)
 class CountedMark:
-    """``tries`` counts the checks that did not find the answer right; ``overruled`` is the teacher's last word."""
+    """``tries`` counts the checks that did not find the answer right, ``helped`` the helps that were shown about it;
+    ``overruled`` is the teacher's last word.
+    """
 
     ref: PartRef
     verdict: Verdict
@@ -27,12 +31,15 @@ class CountedMark:
     earned: Fraction
     points: Fraction
     tries: int
+    helped: int
     overruled: Overrule | None
 
 
 def copies_with_marks(handout: Handout, by: MarkedBy) -> list[tuple[Copy, list[CountedMark]]]:
     """Every copy of a handout with its marks, in the order of names."""
-    copies = handout.copies.select_related("handout").prefetch_related("answers", "marks", "tries", "overrules__by")
+    copies = handout.copies.select_related("handout").prefetch_related(
+        "answers", "marks", "tries", "shown_help", "overrules__by"
+    )
     marker = marker_of(handout, by.keys)
     return [(copy, counted_marks(copy, by, marker)) for copy in in_order_of_names(copies)]
 
@@ -49,8 +56,22 @@ def counted_marks(copy: Copy, by: MarkedBy, marker: Marker) -> list[CountedMark]
     # Marks that were made by other keys are computed anew: a teacher never sees half of a class marked by each.
     is_marked = copy.handed_in_at is not None and copy.marked_by == by.name
     marked = _stored(copy) if is_marked else marks_now(copy, copy.answers.all(), marker)
-    counted = [_counted(mark, tries[mark.ref], overruled.get(mark.ref)) for mark in marked]
+    helped = _helped(copy)
+    counted = [_counted(mark, tries[mark.ref], helped[mark.ref], overruled.get(mark.ref)) for mark in marked]
     return _together(by.keys.groups, counted)
+
+
+def _helped(copy: Copy) -> Counter[PartRef]:
+    """How many helps were shown about each part."""
+    shown = set(refs_of(copy.shown_help.all()))
+    return Counter(
+        PartRef(field.id, part.id)
+        for field in (document_of(copy.handout).fields if shown else ())
+        for help in field.help
+        if HelpRef(field.id, help.id) in shown
+        for part in field.parts
+        if help.is_about(part.id)
+    )
 
 
 _TOGETHER = Sentence("group.all_or_nothing", "counts only together with the others of its group")
@@ -81,10 +102,10 @@ def _stored(copy: Copy) -> list[PartMark]:
     return marks
 
 
-def _counted(marked: PartMark, tries: int, ruling: Overrule | None) -> CountedMark:
+def _counted(marked: PartMark, tries: int, helped: int, ruling: Overrule | None) -> CountedMark:
     if ruling is None or ruling.earned is None:
         return CountedMark(
-            marked.ref, marked.mark.verdict, marked.mark.reason, marked.earned, marked.points, tries, ruling
+            marked.ref, marked.mark.verdict, marked.mark.reason, marked.earned, marked.points, tries, helped, ruling
         )
     earned = Fraction(ruling.earned)
     return CountedMark(
@@ -94,6 +115,7 @@ def _counted(marked: PartMark, tries: int, ruling: Overrule | None) -> CountedMa
         earned,
         marked.points,
         tries,
+        helped,
         ruling,
     )
 

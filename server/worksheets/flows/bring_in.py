@@ -16,6 +16,7 @@ from django.utils.translation import gettext
 
 from server.accounts.models import User
 from server.entrance.errors import Busy, Conflict
+from server.files.in_use import in_use
 from server.files.upload import Readable
 from server.words.say import say
 from server.worksheets import documents, pictures, sources, surveys
@@ -60,7 +61,7 @@ def bring_in(
 
     Keeps nothing when raising PaperRefused, Incomplete, TooLarge or Cancelled.
     """
-    with received(file, password, length) as new, sources.in_use():
+    with received(file, password, length) as new, in_use():
         pages = _pages_of(new)
         form = from_form(new.contents.form, pages, _new_id)
         fields, keys = tuple(field for field, _ in form), {field.id: key for field, key in form if key}
@@ -127,7 +128,7 @@ def _add(
     put: Callable[[Document, Received, tuple[Page, ...]], Document],
     upload: uuid.UUID | None = None,
 ) -> BroughtIn:
-    with sources.in_use():
+    with in_use():
         pages = _pages_of(new)
         for _ in range(_TRIES):
             worksheet = find_worksheet(owner, worksheet_id)

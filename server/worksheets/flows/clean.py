@@ -1,4 +1,4 @@
-"""Removing what nothing uses any more: uploaded files, pictures, and what was made from them.
+"""Removing what nothing uses any more: uploaded files, pictures, sounds, and what was made from them.
 
 What is used is what stands in worksheets, also on pages set aside, and in editions that were handed out. What is found
 unused is noted, and removed when it has been unused for a while: a step that removed it can be taken back until then.
@@ -13,11 +13,12 @@ from django.core.files.storage import default_storage
 from django.db.models import Q
 
 from server.drawing import queue
+from server.files.in_use import in_use
 from server.pictures.models import KeptPicture, OwnPicture
-from server.worksheets import sources
+from server.sounds.models import OwnSound
 from server.worksheets.incoming import forget_halves
 from server.worksheets.models import Edition, SourceFile, Upload, Worksheet
-from velum.document.laying import pictures_on
+from velum.document.media import pictures_in, sounds_in
 from velum.document.reading import DocumentUnreadable, read_document
 
 KEPT_FOR = timedelta(days=30)
@@ -31,6 +32,7 @@ class Report:
     unused_files: int = 0
     removed_files: list[str] = field(default_factory=list)
     removed_pictures: list[str] = field(default_factory=list)
+    removed_sounds: list[str] = field(default_factory=list)
     removed_folders: int = 0
     """Folders of pictures of pages, and of what was read of them, whose file is gone."""
     removed_halves: int = 0
@@ -44,7 +46,8 @@ def clean(now: datetime, *, dry_run: bool = False, kept_for: timedelta = KEPT_FO
     if not dry_run:
         report.removed_halves = forget_halves()
         Upload.objects.filter(at__lt=now - kept_for).delete()
-    files, pictures = _used(report)
+    used = _used(report)
+    files = used.files
     if report.unreadable:
         return report
     unused = SourceFile.objects.exclude(pk__in=files)
@@ -58,14 +61,22 @@ def clean(now: datetime, *, dry_run: bool = False, kept_for: timedelta = KEPT_FO
         if _remove(sha256, now - kept_for):
             report.removed_files.append(sha256)
     report.removed_folders = _remove_folders()
-    report.removed_pictures = _remove_pictures(pictures, now - kept_for)
+    report.removed_pictures = _remove_pictures(used.pictures, now - kept_for)
+    report.removed_sounds = _remove_sounds(used.sounds, now, now - kept_for)
     return report
 
 
-def _used(report: Report) -> tuple[set[str], set[str]]:
-    """The files and the pictures that any document uses, by their SHA-256."""
-    files: set[str] = set()
-    pictures: set[str] = set()
+@dataclass
+class _Used:
+    """What any document uses, by the SHA-256."""
+
+    files: set[str] = field(default_factory=set)
+    pictures: set[str] = field(default_factory=set)
+    sounds: set[str] = field(default_factory=set)
+
+
+def _used(report: Report) -> _Used:
+    used = _Used()
     for model in (Worksheet, Edition):
         for pk, data in model.objects.values_list("pk", "document").iterator(chunk_size=50):
             try:
@@ -73,14 +84,15 @@ def _used(report: Report) -> tuple[set[str], set[str]]:
             except DocumentUnreadable:
                 report.unreadable.append(f"{model.__name__} {pk}")
                 continue
-            files |= {page.source for page in (*document.pages, *document.aside)}
-            pictures |= pictures_on(document)
-    return files, pictures
+            used.files |= {page.source for page in (*document.pages, *document.aside)}
+            used.pictures |= pictures_in(document)
+            used.sounds |= sounds_in(document)
+    return used
 
 
 def _remove(sha256: str, unused_since: datetime) -> bool:
     """Remove a file that is still unused. Nobody keeps one meanwhile, so none is removed that has just come again."""
-    with sources.in_use(alone=True):
+    with in_use(alone=True):
         source = SourceFile.objects.filter(pk=sha256, unused_since__lte=unused_since).first()
         if source is None:
             return False
@@ -106,9 +118,24 @@ def _remove_pictures(used: set[str], unused_since: datetime) -> list[str]:
     no_longer_offered = Q(put_away=True) | Q(uploaded=False)
     OwnPicture.objects.filter(no_longer_offered, used_at__lte=unused_since).exclude(picture__in=used).delete()
     removed = []
-    with sources.in_use(alone=True):
+    with in_use(alone=True):
         for picture in KeptPicture.objects.filter(owners=None).exclude(pk__in=used):
             picture.delete()
             default_storage.delete(KeptPicture(sha256=picture.sha256).name)
             removed.append(picture.sha256)
+    return removed
+
+
+def _remove_sounds(used: set[str], now: datetime, unused_since: datetime) -> list[str]:
+    """Note the sounds that no document uses, and remove those of which that is so for a while."""
+    OwnSound.objects.filter(sha256__in=used).update(unused_since=None)
+    unused = OwnSound.objects.exclude(sha256__in=used)
+    unused.filter(unused_since=None).update(unused_since=now)
+    removed = []
+    with in_use(alone=True):
+        for sound in list(unused.filter(unused_since__lte=unused_since)):
+            sound.delete()
+            if not OwnSound.objects.filter(sha256=sound.sha256).exists():
+                default_storage.delete(sound.name)
+                removed.append(sound.sha256)
     return removed

@@ -6,20 +6,21 @@ on is a condition of the writing, on every database.
 
 import logging
 import uuid
-from collections.abc import Sequence
+from collections.abc import Callable, Sequence
 
 from django.db import IntegrityError, transaction
 from django.utils import timezone
 
 from server.accounts.models import User
-from server.entrance.errors import Conflict, Missing
+from server.entrance.errors import Conflict, Refused
 from server.pictures.flows.keep import own_picture
-from server.worksheets import documents, pictures, surveys
+from server.sounds.flows.keep import own_sound
+from server.worksheets import documents, links, pictures, surveys
 from server.worksheets.flows.find import find_worksheet
 from server.worksheets.models import AppliedBatch, Worksheet
 from velum.document.document import Document
 from velum.document.edits import Edit, EditFailed, apply
-from velum.document.laying import pictures_on
+from velum.document.media import addresses_in, pictures_in, sounds_in
 from velum.errors import VelumError
 
 _log = logging.getLogger(__name__)
@@ -35,8 +36,8 @@ class Stale(Conflict):
 def edit(owner: User, worksheet_id: uuid.UUID, revision: int, batch: uuid.UUID, edits: Sequence[Edit]) -> Worksheet:
     """Apply edits made on ``revision``; returns the worksheet as it is now. A batch that comes twice is applied once.
 
-    Raises Stale when somebody, or another tab, was faster, Missing for a picture that
-    is not this teacher's, and EditRefused when the edits do not fit.
+    Raises Stale when somebody, or another tab, was faster, Missing for a picture or a sound that is not this
+    teacher's, Refused for a link to where the school does not lead, and EditRefused when the edits do not fit.
     """
     worksheet = find_worksheet(owner, worksheet_id)
     if worksheet.batches.filter(batch=batch).exists():
@@ -50,7 +51,7 @@ def edit(owner: User, worksheet_id: uuid.UUID, revision: int, batch: uuid.UUID, 
                 if isinstance(each, EditFailed):
                     _log.error("An edit of worksheet %s failed", worksheet_id, exc_info=each)
             raise
-        _check_pictures(owner, before, edits, document)
+        _check_what_is_new(owner, before, edits, document)
         if replace(worksheet, document, batch):
             if document.pages != before.pages:
                 pictures.begin(document.pages)
@@ -79,21 +80,29 @@ def replace(worksheet: Worksheet, document: Document, batch: uuid.UUID | None = 
     return True
 
 
-def _check_pictures(owner: User, before: Document, edits: Sequence[Edit], after: Document) -> None:
-    """Raises Missing, with the edits that it is about, for pictures that are not this teacher's."""
-    faults = []
-    for picture in pictures_on(after) - pictures_on(before):
-        try:
-            own_picture(owner, picture)
-        except Missing as missing:
-            missing.path = _edit_with(edits, picture)
-            faults.append(missing)
+def _check_what_is_new(owner: User, before: Document, edits: Sequence[Edit], after: Document) -> None:
+    """Raises, with the edits that they are about, Missing for pictures and sounds that are not this teacher's, and
+    Refused for links to where the school does not lead.
+    """
+    faults: list[Refused] = []
+
+    def each(new: set[str], check: Callable[[str], object]) -> None:
+        for name in new:
+            try:
+                check(name)
+            except Refused as refused:
+                refused.path = _edit_with(edits, name)
+                faults.append(refused)
+
+    each(pictures_in(after) - pictures_in(before), lambda picture: own_picture(owner, picture))
+    each(sounds_in(after) - sounds_in(before), lambda sound: own_sound(owner, sound))
+    each(addresses_in(after) - addresses_in(before), links.check)
     if faults:
         first, *others = sorted(faults, key=lambda fault: str(fault.path))
         first.others = tuple(others)
         raise first
 
 
-def _edit_with(edits: Sequence[Edit], picture: str) -> tuple[str | int, ...]:
-    number = next((number for number, edit in enumerate(edits) if picture in edit.model_dump_json()), None)
+def _edit_with(edits: Sequence[Edit], name: str) -> tuple[str | int, ...]:
+    number = next((number for number, edit in enumerate(edits) if name in edit.model_dump_json()), None)
     return () if number is None else ("edits", number)

@@ -14,7 +14,8 @@ from velum.document.edits import (
     SetPageAside,
     apply,
 )
-from velum.document.laying import MOST_FIXTURES, pictures_on
+from velum.document.laying import MOST_FIXTURES
+from velum.document.media import pictures_on
 from velum.document.replacing import replacement
 from velum.document.sheet import sheet_of
 from velum.document.straightening import straightened

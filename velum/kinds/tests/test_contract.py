@@ -14,12 +14,15 @@ from pydantic import BaseModel, TypeAdapter, ValidationError
 from velum import kinds
 from velum.answers.settings import PLAIN
 from velum.geometry.box import Box, moved_box
+from velum.instructions import Instruction
 from velum.kinds import KINDS, Answer, AnyKind, Entry, Field, Key, Prompt, registry
+from velum.kinds.help import ExampleHelp, Help, HintHelp, LinkHelp, PictureHelp, SoundHelp
 from velum.kinds.kind import AnswerRefused, PartPrompt
 from velum.kinds.part import WHOLE
 from velum.kinds.style import USUAL
 from velum.kinds.tests.made_up import MADE_UP
 from velum.mark import Verdict
+from velum.rich_text import plain
 from velum.sentence import Sentence
 
 WEB = Path(__file__).parents[3] / "web" / "src" / "kinds"
@@ -100,13 +103,35 @@ class Contract(unittest.TestCase):
             for hint in filter(None, ("under the stones", *(part.hint for part in field.parts))):
                 self.assertNotIn(hint, prompt)
 
+    def test_its_prompt_offers_help_and_keeps_back_what_it_says(self) -> None:
+        helps: tuple[Help, ...] = (
+            HintHelp(id="help1", paragraphs=plain("look under the stones")),
+            ExampleHelp(id="help2", paragraphs=plain("first the stones"), cost=20),
+            LinkHelp(id="help3", address="https://stones.example/", label="all about stones"),
+            SoundHelp(id="help4", sound="57" * 32, words="the sound of stones"),
+            PictureHelp(id="help5", picture="57" * 32, alternative="many stones"),
+        )
+        for kind in self.each():
+            field = kind.example[0].changed(help=helps)
+            prompt = prompt_of(kind, field)
+            self.assertEqual([offer.id for offer in prompt.help], ["help1", "help2", "help3", "help4", "help5"])
+            self.assertEqual(prompt.help[1].cost, 20)
+            for said in ("stones", "57575757"):
+                self.assertNotIn(said, prompt.model_dump_json())
+
+    def test_its_prompt_says_what_is_asked_for_in_every_language_that_says_something(self) -> None:
+        said = Instruction(language="en", paragraphs=plain("Look under the stones."))
+        for kind in self.each():
+            field = kind.example[0].changed(instructions=(said, Instruction(language="fr", paragraphs=plain(" "))))
+            self.assertEqual(prompt_of(kind, field).instructions, (said,))
+
     def test_its_prompt_says_what_its_field_says(self) -> None:
         for kind in self.each():
             field = kind.example[0]
             prompt = prompt_of(kind, field)
             self.assertIsInstance(prompt, kind.prompt_type)
             self.assertEqual(prompt.style, field.style or USUAL)
-            for name in kind.prompt_type.model_fields.keys() - {"parts", "style"}:
+            for name in kind.prompt_type.model_fields.keys() - {"parts", "style", "help", "instructions"}:
                 self.assertEqual(getattr(prompt, name), getattr(field, name))
                 theirs, own = kind.prompt_type.model_fields[name], kind.field.model_fields[name]
                 self.assertEqual(theirs.annotation, own.annotation)
@@ -310,7 +335,7 @@ class InTheBrowser(unittest.TestCase):
 class Registry(unittest.TestCase):
     def test_every_module_of_a_kind_is_registered(self) -> None:
         folder = Path(kinds.__file__).parent
-        shared = {"__init__", "by_kind", "kind", "part", "picking", "style", "written", "written_parts"}
+        shared = {"__init__", "by_kind", "help", "kind", "part", "picking", "style", "written", "written_parts"}
         packages = {path.parent.name for path in folder.glob("*/__init__.py")} - {"tests"}
         self.assertEqual(({path.stem for path in folder.glob("*.py")} | packages) - shared, set(KINDS))
 

@@ -95,6 +95,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/c/{copy_id}/help": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Show A Help
+         * @description What a help says. That it was asked for is on record, and may cost points: the sheet says so before.
+         */
+        post: operations["show_help"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/c/{copy_id}/texts": {
         parameters: {
             query?: never;
@@ -905,6 +925,8 @@ export interface components {
             checked: components["schemas"]["CheckedAnswer"][];
             /** Handed In At */
             handed_in_at: string | null;
+            /** Help */
+            help: components["schemas"]["ShownHelpOut"][];
             /**
              * Id
              * Format: uuid
@@ -977,6 +999,31 @@ export interface components {
              * @default []
              */
             path: (string | number)[];
+        };
+        /**
+         * ExampleHelp
+         * @description A worked example, of which a student uncovers one step after the other: each paragraph is one.
+         */
+        ExampleHelp: {
+            /**
+             * Cost
+             * @default 0
+             */
+            cost: number;
+            /** Id */
+            id: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "example";
+            /**
+             * Paragraphs
+             * @default []
+             */
+            paragraphs: components["schemas"]["Paragraph"][];
+            /** Part */
+            part?: string | null;
         };
         /**
          * FaultOut
@@ -1088,6 +1135,67 @@ export interface components {
             /** Late */
             late: components["schemas"]["ChangeOut"][];
         };
+        /** HelpIn */
+        HelpIn: {
+            /** Field Id */
+            field_id: string;
+            /** Help Id */
+            help_id: string;
+        };
+        /**
+         * HelpOffer
+         * @description What students see of a help before they ask for it.
+         */
+        HelpOffer: {
+            /** Cost */
+            cost: number;
+            /** Id */
+            id: string;
+            /**
+             * Kind
+             * @enum {string}
+             */
+            kind: "hint" | "example" | "link" | "sound" | "picture";
+            /** Part */
+            part: string | null;
+        };
+        /** HintHelp */
+        HintHelp: {
+            /**
+             * Cost
+             * @default 0
+             */
+            cost: number;
+            /** Id */
+            id: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "hint";
+            /**
+             * Paragraphs
+             * @default []
+             */
+            paragraphs: components["schemas"]["Paragraph"][];
+            /** Part */
+            part?: string | null;
+        };
+        /**
+         * Instruction
+         * @description Instructions in one language, written, spoken or both.
+         */
+        Instruction: {
+            /** Language */
+            language: string;
+            /**
+             * Paragraphs
+             * @default []
+             */
+            paragraphs: components["schemas"]["Paragraph"][];
+            /** Sound */
+            sound?: string | null;
+        };
         /**
          * Join
          * @description A line between two dots; which of them is named first says nothing.
@@ -1166,6 +1274,33 @@ export interface components {
              *     }
              */
             stroke: components["schemas"]["velum__fixtures__fixture__Stroke"];
+        };
+        /**
+         * LinkHelp
+         * @description A page of the web, which opens outside the worksheet.
+         */
+        LinkHelp: {
+            /** Address */
+            address: string;
+            /**
+             * Cost
+             * @default 0
+             */
+            cost: number;
+            /** Id */
+            id: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "link";
+            /**
+             * Label
+             * @default
+             */
+            label: string;
+            /** Part */
+            part?: string | null;
         };
         /**
          * Move
@@ -1337,6 +1472,27 @@ export interface components {
             /** Picture */
             picture: string;
         };
+        /** PictureHelp */
+        PictureHelp: {
+            /** Alternative */
+            alternative: string;
+            /**
+             * Cost
+             * @default 0
+             */
+            cost: number;
+            /** Id */
+            id: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "picture";
+            /** Part */
+            part?: string | null;
+            /** Picture */
+            picture: string;
+        };
         /**
          * Piece
          * @description ``copies``: how many of it there are, in a stack when more than one; None: a stack without end.
@@ -1471,8 +1627,18 @@ export interface components {
              */
             asked: "points" | "intervals" | "line";
             box: components["schemas"]["Box"];
+            /**
+             * Help
+             * @default []
+             */
+            help: components["schemas"]["HelpOffer"][];
             /** Id */
             id: string;
+            /**
+             * Instructions
+             * @default []
+             */
+            instructions: components["schemas"]["Instruction"][];
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
@@ -1955,13 +2121,30 @@ export interface components {
         Sheet: {
             /** Fixtures */
             fixtures: (components["schemas"]["Text"] | components["schemas"]["Line"] | components["schemas"]["Shape"] | components["schemas"]["Table"] | components["schemas"]["Grid"] | components["schemas"]["Picture"] | components["schemas"]["StudentName"])[];
+            /**
+             * Instructions
+             * @default {}
+             */
+            instructions: {
+                [key: string]: components["schemas"]["Instruction"][];
+            };
             /** Pages */
             pages: components["schemas"]["Page"][];
             /** Prompts */
             prompts: ({
                 box: components["schemas"]["Box"];
+                /**
+                 * Help
+                 * @default []
+                 */
+                help: components["schemas"]["HelpOffer"][];
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default answer_box
@@ -2011,8 +2194,18 @@ export interface components {
                  */
                 arrangement: "row" | "column" | "list";
                 box: components["schemas"]["Box"];
+                /**
+                 * Help
+                 * @default []
+                 */
+                help: components["schemas"]["HelpOffer"][];
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default choice
@@ -2051,8 +2244,18 @@ export interface components {
                 style: components["schemas"]["Style"];
             } | {
                 box: components["schemas"]["Box"];
+                /**
+                 * Help
+                 * @default []
+                 */
+                help: components["schemas"]["HelpOffer"][];
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default tick_places
@@ -2091,8 +2294,18 @@ export interface components {
                 style: components["schemas"]["Style"];
             } | {
                 box: components["schemas"]["Box"];
+                /**
+                 * Help
+                 * @default []
+                 */
+                help: components["schemas"]["HelpOffer"][];
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default pieces
@@ -2138,8 +2351,18 @@ export interface components {
                 curved: boolean;
                 /** Dots */
                 dots: components["schemas"]["Dot"][];
+                /**
+                 * Help
+                 * @default []
+                 */
+                help: components["schemas"]["HelpOffer"][];
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default joins
@@ -2170,8 +2393,18 @@ export interface components {
                 style: components["schemas"]["Style"];
             } | {
                 box: components["schemas"]["Box"];
+                /**
+                 * Help
+                 * @default []
+                 */
+                help: components["schemas"]["HelpOffer"][];
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default order
@@ -2206,8 +2439,18 @@ export interface components {
                 box: components["schemas"]["Box"];
                 /** Gaps */
                 gaps: components["schemas"]["Gap"][];
+                /**
+                 * Help
+                 * @default []
+                 */
+                help: components["schemas"]["HelpOffer"][];
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default gaps
@@ -2240,8 +2483,18 @@ export interface components {
                 box: components["schemas"]["Box"];
                 /** Formatted */
                 formatted: boolean;
+                /**
+                 * Help
+                 * @default []
+                 */
+                help: components["schemas"]["HelpOffer"][];
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default long_text
@@ -2276,8 +2529,18 @@ export interface components {
                 style: components["schemas"]["Style"];
             } | {
                 box: components["schemas"]["Box"];
+                /**
+                 * Help
+                 * @default []
+                 */
+                help: components["schemas"]["HelpOffer"][];
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default ink
@@ -2308,8 +2571,18 @@ export interface components {
                 whole_page: boolean;
             } | {
                 box: components["schemas"]["Box"];
+                /**
+                 * Help
+                 * @default []
+                 */
+                help: components["schemas"]["HelpOffer"][];
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default picture_box
@@ -2338,8 +2611,18 @@ export interface components {
                 style: components["schemas"]["Style"];
             } | {
                 box: components["schemas"]["Box"];
+                /**
+                 * Help
+                 * @default []
+                 */
+                help: components["schemas"]["HelpOffer"][];
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default sound_box
@@ -2374,8 +2657,18 @@ export interface components {
                 cells: components["schemas"]["Cell"][];
                 /** Columns */
                 columns: number[];
+                /**
+                 * Help
+                 * @default []
+                 */
+                help: components["schemas"]["HelpOffer"][];
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default answer_table
@@ -2406,8 +2699,18 @@ export interface components {
                 style: components["schemas"]["Style"];
             } | components["schemas"]["PlotPrompt"] | {
                 box: components["schemas"]["Box"];
+                /**
+                 * Help
+                 * @default []
+                 */
+                help: components["schemas"]["HelpOffer"][];
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default free_note
@@ -2439,6 +2742,16 @@ export interface components {
             })[];
             /** Title */
             title: string;
+        };
+        /**
+         * ShownHelpOut
+         * @description A help that was asked for, and what it says.
+         */
+        ShownHelpOut: {
+            /** Field Id */
+            field_id: string;
+            /** Help */
+            help: components["schemas"]["HintHelp"] | components["schemas"]["ExampleHelp"] | components["schemas"]["LinkHelp"] | components["schemas"]["SoundHelp"] | components["schemas"]["PictureHelp"];
         };
         /**
          * Slot
@@ -2491,6 +2804,30 @@ export interface components {
              * @default false
              */
             where_counts: boolean;
+        };
+        /** SoundHelp */
+        SoundHelp: {
+            /**
+             * Cost
+             * @default 0
+             */
+            cost: number;
+            /** Id */
+            id: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "sound";
+            /** Part */
+            part?: string | null;
+            /** Sound */
+            sound: string;
+            /**
+             * Words
+             * @default
+             */
+            words: string;
         };
         /**
          * Spot
@@ -3120,6 +3457,68 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["HandedIn"];
+                };
+            };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    show_help: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                copy_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HelpIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShownHelpOut"];
                 };
             };
             /** @description Unauthorized */

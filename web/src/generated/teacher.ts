@@ -191,6 +191,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sounds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Upload Sound
+         * @description Keep the file that is the body of the request as a sound.
+         */
+        post: operations["upload_sound"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/trying": {
         parameters: {
             query?: never;
@@ -1080,12 +1100,22 @@ export interface components {
             field: {
                 box: components["schemas"]["Box"];
                 /**
+                 * Help
+                 * @default []
+                 */
+                help: (components["schemas"]["HintHelp"] | components["schemas"]["ExampleHelp"] | components["schemas"]["LinkHelp"] | components["schemas"]["SoundHelp"] | components["schemas"]["PictureHelp"])[];
+                /**
                  * Hint
                  * @default
                  */
                 hint: string;
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default answer_box
@@ -1131,6 +1161,11 @@ export interface components {
                  * @enum {string}
                  */
                 signs: "none" | "chemistry" | "maths";
+                /**
+                 * Skills
+                 * @default []
+                 */
+                skills: string[];
                 style?: components["schemas"]["Style"] | null;
             } | {
                 /**
@@ -1141,12 +1176,22 @@ export interface components {
                 arrangement: "row" | "column" | "list";
                 box: components["schemas"]["Box"];
                 /**
+                 * Help
+                 * @default []
+                 */
+                help: (components["schemas"]["HintHelp"] | components["schemas"]["ExampleHelp"] | components["schemas"]["LinkHelp"] | components["schemas"]["SoundHelp"] | components["schemas"]["PictureHelp"])[];
+                /**
                  * Hint
                  * @default
                  */
                 hint: string;
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default choice
@@ -1193,9 +1238,19 @@ export interface components {
                  * @enum {string}
                  */
                 sign: "tick" | "cross" | "ring";
+                /**
+                 * Skills
+                 * @default []
+                 */
+                skills: string[];
                 style?: components["schemas"]["Style"] | null;
             } | {
                 box: components["schemas"]["Box"];
+                /**
+                 * Help
+                 * @default []
+                 */
+                help: (components["schemas"]["HintHelp"] | components["schemas"]["ExampleHelp"] | components["schemas"]["LinkHelp"] | components["schemas"]["SoundHelp"] | components["schemas"]["PictureHelp"])[];
                 /**
                  * Hint
                  * @default
@@ -1203,6 +1258,11 @@ export interface components {
                 hint: string;
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default tick_places
@@ -1247,6 +1307,11 @@ export interface components {
                  * @enum {string}
                  */
                 sign: "tick" | "cross" | "ring";
+                /**
+                 * Skills
+                 * @default []
+                 */
+                skills: string[];
                 /** Spots */
                 spots: components["schemas"]["Spot"][];
                 style?: components["schemas"]["Style"] | null;
@@ -1259,12 +1324,22 @@ export interface components {
                  */
                 counted: "each" | "all" | "pairs";
                 /**
+                 * Help
+                 * @default []
+                 */
+                help: (components["schemas"]["HintHelp"] | components["schemas"]["ExampleHelp"] | components["schemas"]["LinkHelp"] | components["schemas"]["SoundHelp"] | components["schemas"]["PictureHelp"])[];
+                /**
                  * Hint
                  * @default
                  */
                 hint: string;
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default pieces
@@ -1318,6 +1393,11 @@ export interface components {
                  */
                 shuffled: boolean;
                 /**
+                 * Skills
+                 * @default []
+                 */
+                skills: string[];
+                /**
                  * Slots
                  * @default []
                  */
@@ -1354,12 +1434,22 @@ export interface components {
                 /** Dots */
                 dots: components["schemas"]["Dot"][];
                 /**
+                 * Help
+                 * @default []
+                 */
+                help: (components["schemas"]["HintHelp"] | components["schemas"]["ExampleHelp"] | components["schemas"]["LinkHelp"] | components["schemas"]["SoundHelp"] | components["schemas"]["PictureHelp"])[];
+                /**
                  * Hint
                  * @default
                  */
                 hint: string;
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default joins
@@ -1398,6 +1488,11 @@ export interface components {
                  * @default 1
                  */
                 points: number;
+                /**
+                 * Skills
+                 * @default []
+                 */
+                skills: string[];
                 style?: components["schemas"]["Style"] | null;
             } | {
                 box: components["schemas"]["Box"];
@@ -1408,12 +1503,22 @@ export interface components {
                  */
                 counted: "all" | "pairs";
                 /**
+                 * Help
+                 * @default []
+                 */
+                help: (components["schemas"]["HintHelp"] | components["schemas"]["ExampleHelp"] | components["schemas"]["LinkHelp"] | components["schemas"]["SoundHelp"] | components["schemas"]["PictureHelp"])[];
+                /**
                  * Hint
                  * @default
                  */
                 hint: string;
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default order
@@ -1442,6 +1547,11 @@ export interface components {
                  * @default 1
                  */
                 points: number;
+                /**
+                 * Skills
+                 * @default []
+                 */
+                skills: string[];
                 /** Steps */
                 steps: components["schemas"]["Step"][];
                 style?: components["schemas"]["Style"] | null;
@@ -1458,12 +1568,22 @@ export interface components {
                  */
                 gaps: components["schemas"]["Gap"][];
                 /**
+                 * Help
+                 * @default []
+                 */
+                help: (components["schemas"]["HintHelp"] | components["schemas"]["ExampleHelp"] | components["schemas"]["LinkHelp"] | components["schemas"]["SoundHelp"] | components["schemas"]["PictureHelp"])[];
+                /**
                  * Hint
                  * @default
                  */
                 hint: string;
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default gaps
@@ -1501,6 +1621,11 @@ export interface components {
                 settled: {
                     [key: string]: components["schemas"]["Settled"];
                 };
+                /**
+                 * Skills
+                 * @default []
+                 */
+                skills: string[];
                 style?: components["schemas"]["Style"] | null;
             } | {
                 box: components["schemas"]["Box"];
@@ -1510,12 +1635,22 @@ export interface components {
                  */
                 formatted: boolean;
                 /**
+                 * Help
+                 * @default []
+                 */
+                help: (components["schemas"]["HintHelp"] | components["schemas"]["ExampleHelp"] | components["schemas"]["LinkHelp"] | components["schemas"]["SoundHelp"] | components["schemas"]["PictureHelp"])[];
+                /**
                  * Hint
                  * @default
                  */
                 hint: string;
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default long_text
@@ -1549,6 +1684,11 @@ export interface components {
                  */
                 points: number;
                 /**
+                 * Skills
+                 * @default []
+                 */
+                skills: string[];
+                /**
                  * Spelling
                  * @default
                  */
@@ -1557,12 +1697,22 @@ export interface components {
             } | {
                 box: components["schemas"]["Box"];
                 /**
+                 * Help
+                 * @default []
+                 */
+                help: (components["schemas"]["HintHelp"] | components["schemas"]["ExampleHelp"] | components["schemas"]["LinkHelp"] | components["schemas"]["SoundHelp"] | components["schemas"]["PictureHelp"])[];
+                /**
                  * Hint
                  * @default
                  */
                 hint: string;
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default ink
@@ -1591,6 +1741,11 @@ export interface components {
                  * @default 1
                  */
                 points: number;
+                /**
+                 * Skills
+                 * @default []
+                 */
+                skills: string[];
                 style?: components["schemas"]["Style"] | null;
                 /**
                  * Whole Page
@@ -1600,12 +1755,22 @@ export interface components {
             } | {
                 box: components["schemas"]["Box"];
                 /**
+                 * Help
+                 * @default []
+                 */
+                help: (components["schemas"]["HintHelp"] | components["schemas"]["ExampleHelp"] | components["schemas"]["LinkHelp"] | components["schemas"]["SoundHelp"] | components["schemas"]["PictureHelp"])[];
+                /**
                  * Hint
                  * @default
                  */
                 hint: string;
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default picture_box
@@ -1634,9 +1799,19 @@ export interface components {
                  * @default 1
                  */
                 points: number;
+                /**
+                 * Skills
+                 * @default []
+                 */
+                skills: string[];
                 style?: components["schemas"]["Style"] | null;
             } | {
                 box: components["schemas"]["Box"];
+                /**
+                 * Help
+                 * @default []
+                 */
+                help: (components["schemas"]["HintHelp"] | components["schemas"]["ExampleHelp"] | components["schemas"]["LinkHelp"] | components["schemas"]["SoundHelp"] | components["schemas"]["PictureHelp"])[];
                 /**
                  * Hint
                  * @default
@@ -1644,6 +1819,11 @@ export interface components {
                 hint: string;
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default sound_box
@@ -1677,6 +1857,11 @@ export interface components {
                  * @default 1
                  */
                 points: number;
+                /**
+                 * Skills
+                 * @default []
+                 */
+                skills: string[];
                 style?: components["schemas"]["Style"] | null;
             } | {
                 box: components["schemas"]["Box"];
@@ -1688,12 +1873,22 @@ export interface components {
                  */
                 columns: number[];
                 /**
+                 * Help
+                 * @default []
+                 */
+                help: (components["schemas"]["HintHelp"] | components["schemas"]["ExampleHelp"] | components["schemas"]["LinkHelp"] | components["schemas"]["SoundHelp"] | components["schemas"]["PictureHelp"])[];
+                /**
                  * Hint
                  * @default
                  */
                 hint: string;
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default answer_table
@@ -1734,9 +1929,19 @@ export interface components {
                 settled: {
                     [key: string]: components["schemas"]["Settled"];
                 };
+                /**
+                 * Skills
+                 * @default []
+                 */
+                skills: string[];
                 style?: components["schemas"]["Style"] | null;
             } | components["schemas"]["Plot"] | {
                 box: components["schemas"]["Box"];
+                /**
+                 * Help
+                 * @default []
+                 */
+                help: (components["schemas"]["HintHelp"] | components["schemas"]["ExampleHelp"] | components["schemas"]["LinkHelp"] | components["schemas"]["SoundHelp"] | components["schemas"]["PictureHelp"])[];
                 /**
                  * Hint
                  * @default
@@ -1744,6 +1949,11 @@ export interface components {
                 hint: string;
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default free_note
@@ -1772,6 +1982,11 @@ export interface components {
                  * @default 1
                  */
                 points: number;
+                /**
+                 * Skills
+                 * @default []
+                 */
+                skills: string[];
                 style?: components["schemas"]["Style"] | null;
                 /**
                  * Whole Page
@@ -1911,12 +2126,22 @@ export interface components {
             fields: ({
                 box: components["schemas"]["Box"];
                 /**
+                 * Help
+                 * @default []
+                 */
+                help: (components["schemas"]["HintHelp"] | components["schemas"]["ExampleHelp"] | components["schemas"]["LinkHelp"] | components["schemas"]["SoundHelp"] | components["schemas"]["PictureHelp"])[];
+                /**
                  * Hint
                  * @default
                  */
                 hint: string;
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default answer_box
@@ -1962,6 +2187,11 @@ export interface components {
                  * @enum {string}
                  */
                 signs: "none" | "chemistry" | "maths";
+                /**
+                 * Skills
+                 * @default []
+                 */
+                skills: string[];
                 style?: components["schemas"]["Style"] | null;
             } | {
                 /**
@@ -1972,12 +2202,22 @@ export interface components {
                 arrangement: "row" | "column" | "list";
                 box: components["schemas"]["Box"];
                 /**
+                 * Help
+                 * @default []
+                 */
+                help: (components["schemas"]["HintHelp"] | components["schemas"]["ExampleHelp"] | components["schemas"]["LinkHelp"] | components["schemas"]["SoundHelp"] | components["schemas"]["PictureHelp"])[];
+                /**
                  * Hint
                  * @default
                  */
                 hint: string;
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default choice
@@ -2024,9 +2264,19 @@ export interface components {
                  * @enum {string}
                  */
                 sign: "tick" | "cross" | "ring";
+                /**
+                 * Skills
+                 * @default []
+                 */
+                skills: string[];
                 style?: components["schemas"]["Style"] | null;
             } | {
                 box: components["schemas"]["Box"];
+                /**
+                 * Help
+                 * @default []
+                 */
+                help: (components["schemas"]["HintHelp"] | components["schemas"]["ExampleHelp"] | components["schemas"]["LinkHelp"] | components["schemas"]["SoundHelp"] | components["schemas"]["PictureHelp"])[];
                 /**
                  * Hint
                  * @default
@@ -2034,6 +2284,11 @@ export interface components {
                 hint: string;
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default tick_places
@@ -2078,6 +2333,11 @@ export interface components {
                  * @enum {string}
                  */
                 sign: "tick" | "cross" | "ring";
+                /**
+                 * Skills
+                 * @default []
+                 */
+                skills: string[];
                 /** Spots */
                 spots: components["schemas"]["Spot"][];
                 style?: components["schemas"]["Style"] | null;
@@ -2090,12 +2350,22 @@ export interface components {
                  */
                 counted: "each" | "all" | "pairs";
                 /**
+                 * Help
+                 * @default []
+                 */
+                help: (components["schemas"]["HintHelp"] | components["schemas"]["ExampleHelp"] | components["schemas"]["LinkHelp"] | components["schemas"]["SoundHelp"] | components["schemas"]["PictureHelp"])[];
+                /**
                  * Hint
                  * @default
                  */
                 hint: string;
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default pieces
@@ -2149,6 +2419,11 @@ export interface components {
                  */
                 shuffled: boolean;
                 /**
+                 * Skills
+                 * @default []
+                 */
+                skills: string[];
+                /**
                  * Slots
                  * @default []
                  */
@@ -2185,12 +2460,22 @@ export interface components {
                 /** Dots */
                 dots: components["schemas"]["Dot"][];
                 /**
+                 * Help
+                 * @default []
+                 */
+                help: (components["schemas"]["HintHelp"] | components["schemas"]["ExampleHelp"] | components["schemas"]["LinkHelp"] | components["schemas"]["SoundHelp"] | components["schemas"]["PictureHelp"])[];
+                /**
                  * Hint
                  * @default
                  */
                 hint: string;
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default joins
@@ -2229,6 +2514,11 @@ export interface components {
                  * @default 1
                  */
                 points: number;
+                /**
+                 * Skills
+                 * @default []
+                 */
+                skills: string[];
                 style?: components["schemas"]["Style"] | null;
             } | {
                 box: components["schemas"]["Box"];
@@ -2239,12 +2529,22 @@ export interface components {
                  */
                 counted: "all" | "pairs";
                 /**
+                 * Help
+                 * @default []
+                 */
+                help: (components["schemas"]["HintHelp"] | components["schemas"]["ExampleHelp"] | components["schemas"]["LinkHelp"] | components["schemas"]["SoundHelp"] | components["schemas"]["PictureHelp"])[];
+                /**
                  * Hint
                  * @default
                  */
                 hint: string;
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default order
@@ -2273,6 +2573,11 @@ export interface components {
                  * @default 1
                  */
                 points: number;
+                /**
+                 * Skills
+                 * @default []
+                 */
+                skills: string[];
                 /** Steps */
                 steps: components["schemas"]["Step"][];
                 style?: components["schemas"]["Style"] | null;
@@ -2289,12 +2594,22 @@ export interface components {
                  */
                 gaps: components["schemas"]["Gap"][];
                 /**
+                 * Help
+                 * @default []
+                 */
+                help: (components["schemas"]["HintHelp"] | components["schemas"]["ExampleHelp"] | components["schemas"]["LinkHelp"] | components["schemas"]["SoundHelp"] | components["schemas"]["PictureHelp"])[];
+                /**
                  * Hint
                  * @default
                  */
                 hint: string;
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default gaps
@@ -2332,6 +2647,11 @@ export interface components {
                 settled: {
                     [key: string]: components["schemas"]["Settled"];
                 };
+                /**
+                 * Skills
+                 * @default []
+                 */
+                skills: string[];
                 style?: components["schemas"]["Style"] | null;
             } | {
                 box: components["schemas"]["Box"];
@@ -2341,12 +2661,22 @@ export interface components {
                  */
                 formatted: boolean;
                 /**
+                 * Help
+                 * @default []
+                 */
+                help: (components["schemas"]["HintHelp"] | components["schemas"]["ExampleHelp"] | components["schemas"]["LinkHelp"] | components["schemas"]["SoundHelp"] | components["schemas"]["PictureHelp"])[];
+                /**
                  * Hint
                  * @default
                  */
                 hint: string;
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default long_text
@@ -2380,6 +2710,11 @@ export interface components {
                  */
                 points: number;
                 /**
+                 * Skills
+                 * @default []
+                 */
+                skills: string[];
+                /**
                  * Spelling
                  * @default
                  */
@@ -2388,12 +2723,22 @@ export interface components {
             } | {
                 box: components["schemas"]["Box"];
                 /**
+                 * Help
+                 * @default []
+                 */
+                help: (components["schemas"]["HintHelp"] | components["schemas"]["ExampleHelp"] | components["schemas"]["LinkHelp"] | components["schemas"]["SoundHelp"] | components["schemas"]["PictureHelp"])[];
+                /**
                  * Hint
                  * @default
                  */
                 hint: string;
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default ink
@@ -2422,6 +2767,11 @@ export interface components {
                  * @default 1
                  */
                 points: number;
+                /**
+                 * Skills
+                 * @default []
+                 */
+                skills: string[];
                 style?: components["schemas"]["Style"] | null;
                 /**
                  * Whole Page
@@ -2431,12 +2781,22 @@ export interface components {
             } | {
                 box: components["schemas"]["Box"];
                 /**
+                 * Help
+                 * @default []
+                 */
+                help: (components["schemas"]["HintHelp"] | components["schemas"]["ExampleHelp"] | components["schemas"]["LinkHelp"] | components["schemas"]["SoundHelp"] | components["schemas"]["PictureHelp"])[];
+                /**
                  * Hint
                  * @default
                  */
                 hint: string;
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default picture_box
@@ -2465,9 +2825,19 @@ export interface components {
                  * @default 1
                  */
                 points: number;
+                /**
+                 * Skills
+                 * @default []
+                 */
+                skills: string[];
                 style?: components["schemas"]["Style"] | null;
             } | {
                 box: components["schemas"]["Box"];
+                /**
+                 * Help
+                 * @default []
+                 */
+                help: (components["schemas"]["HintHelp"] | components["schemas"]["ExampleHelp"] | components["schemas"]["LinkHelp"] | components["schemas"]["SoundHelp"] | components["schemas"]["PictureHelp"])[];
                 /**
                  * Hint
                  * @default
@@ -2475,6 +2845,11 @@ export interface components {
                 hint: string;
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default sound_box
@@ -2508,6 +2883,11 @@ export interface components {
                  * @default 1
                  */
                 points: number;
+                /**
+                 * Skills
+                 * @default []
+                 */
+                skills: string[];
                 style?: components["schemas"]["Style"] | null;
             } | {
                 box: components["schemas"]["Box"];
@@ -2519,12 +2899,22 @@ export interface components {
                  */
                 columns: number[];
                 /**
+                 * Help
+                 * @default []
+                 */
+                help: (components["schemas"]["HintHelp"] | components["schemas"]["ExampleHelp"] | components["schemas"]["LinkHelp"] | components["schemas"]["SoundHelp"] | components["schemas"]["PictureHelp"])[];
+                /**
                  * Hint
                  * @default
                  */
                 hint: string;
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default answer_table
@@ -2565,9 +2955,19 @@ export interface components {
                 settled: {
                     [key: string]: components["schemas"]["Settled"];
                 };
+                /**
+                 * Skills
+                 * @default []
+                 */
+                skills: string[];
                 style?: components["schemas"]["Style"] | null;
             } | components["schemas"]["Plot"] | {
                 box: components["schemas"]["Box"];
+                /**
+                 * Help
+                 * @default []
+                 */
+                help: (components["schemas"]["HintHelp"] | components["schemas"]["ExampleHelp"] | components["schemas"]["LinkHelp"] | components["schemas"]["SoundHelp"] | components["schemas"]["PictureHelp"])[];
                 /**
                  * Hint
                  * @default
@@ -2575,6 +2975,11 @@ export interface components {
                 hint: string;
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default free_note
@@ -2603,6 +3008,11 @@ export interface components {
                  * @default 1
                  */
                 points: number;
+                /**
+                 * Skills
+                 * @default []
+                 */
+                skills: string[];
                 style?: components["schemas"]["Style"] | null;
                 /**
                  * Whole Page
@@ -2620,6 +3030,13 @@ export interface components {
              * @default []
              */
             groups: components["schemas"]["Group"][];
+            /**
+             * Instructions
+             * @default {}
+             */
+            instructions: {
+                [key: string]: components["schemas"]["Instruction"][];
+            };
             /**
              * Keys
              * @default {}
@@ -2772,6 +3189,11 @@ export interface components {
              */
             settings: components["schemas"]["AnswerSettings"];
             /**
+             * Skills
+             * @default []
+             */
+            skills: components["schemas"]["Skill"][];
+            /**
              * @default {
              *       "border": "thin",
              *       "fill": "film",
@@ -2786,10 +3208,10 @@ export interface components {
             title: string;
             /**
              * Version
-             * @default 8
+             * @default 9
              * @constant
              */
-            version: 8;
+            version: 9;
         };
         /**
          * Dot
@@ -2849,7 +3271,7 @@ export interface components {
              */
             batch: string;
             /** Edits */
-            edits: (components["schemas"]["PlaceField"] | components["schemas"]["ChangeField"] | components["schemas"]["RemoveField"] | components["schemas"]["SetKey"] | components["schemas"]["SwapPaper"] | components["schemas"]["MovePage"] | components["schemas"]["TurnPage"] | components["schemas"]["RefuseFound"] | components["schemas"]["InsertPage"] | components["schemas"]["ShowPage"] | components["schemas"]["SetPageAside"] | components["schemas"]["BringPageBack"] | components["schemas"]["ForgetPage"] | components["schemas"]["LayFixture"] | components["schemas"]["ChangeFixture"] | components["schemas"]["LayerFixture"] | components["schemas"]["RemoveFixture"] | components["schemas"]["SetSettings"] | components["schemas"]["SetGroups"] | components["schemas"]["SetStyle"] | components["schemas"]["Rename"])[];
+            edits: (components["schemas"]["PlaceField"] | components["schemas"]["ChangeField"] | components["schemas"]["RemoveField"] | components["schemas"]["SetKey"] | components["schemas"]["SwapPaper"] | components["schemas"]["MovePage"] | components["schemas"]["TurnPage"] | components["schemas"]["RefuseFound"] | components["schemas"]["InsertPage"] | components["schemas"]["ShowPage"] | components["schemas"]["SetPageAside"] | components["schemas"]["BringPageBack"] | components["schemas"]["ForgetPage"] | components["schemas"]["LayFixture"] | components["schemas"]["ChangeFixture"] | components["schemas"]["LayerFixture"] | components["schemas"]["RemoveFixture"] | components["schemas"]["SetSettings"] | components["schemas"]["SetGroups"] | components["schemas"]["SetStyle"] | components["schemas"]["SetInstructions"] | components["schemas"]["SetSkills"] | components["schemas"]["Rename"])[];
             /** Revision */
             revision: number;
             /**
@@ -2887,6 +3309,31 @@ export interface components {
              * @default []
              */
             path: (string | number)[];
+        };
+        /**
+         * ExampleHelp
+         * @description A worked example, of which a student uncovers one step after the other: each paragraph is one.
+         */
+        ExampleHelp: {
+            /**
+             * Cost
+             * @default 0
+             */
+            cost: number;
+            /** Id */
+            id: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "example";
+            /**
+             * Paragraphs
+             * @default []
+             */
+            paragraphs: components["schemas"]["Paragraph"][];
+            /** Part */
+            part?: string | null;
         };
         /**
          * Expression
@@ -3220,6 +3667,50 @@ export interface components {
             try_cost: number;
         };
         /**
+         * HelpUseOut
+         * @description A help that a student asked for.
+         */
+        HelpUseOut: {
+            /**
+             * At
+             * Format: date-time
+             */
+            at: string;
+            /** Cost */
+            cost: number;
+            /** Field Id */
+            field_id: string;
+            /**
+             * Kind
+             * @enum {string}
+             */
+            kind: "hint" | "example" | "link" | "sound" | "picture";
+            /** Part */
+            part: string | null;
+        };
+        /** HintHelp */
+        HintHelp: {
+            /**
+             * Cost
+             * @default 0
+             */
+            cost: number;
+            /** Id */
+            id: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "hint";
+            /**
+             * Paragraphs
+             * @default []
+             */
+            paragraphs: components["schemas"]["Paragraph"][];
+            /** Part */
+            part?: string | null;
+        };
+        /**
          * InsertPage
          * @description Put in a page of a file that the worksheet has already: a double, or a region cut out.
          */
@@ -3232,6 +3723,21 @@ export interface components {
             page: components["schemas"]["Page"];
             /** To */
             to: number;
+        };
+        /**
+         * Instruction
+         * @description Instructions in one language, written, spoken or both.
+         */
+        Instruction: {
+            /** Language */
+            language: string;
+            /**
+             * Paragraphs
+             * @default []
+             */
+            paragraphs: components["schemas"]["Paragraph"][];
+            /** Sound */
+            sound?: string | null;
         };
         /**
          * Join
@@ -3350,6 +3856,33 @@ export interface components {
             stroke: components["schemas"]["velum__fixtures__fixture__Stroke"];
         };
         /**
+         * LinkHelp
+         * @description A page of the web, which opens outside the worksheet.
+         */
+        LinkHelp: {
+            /** Address */
+            address: string;
+            /**
+             * Cost
+             * @default 0
+             */
+            cost: number;
+            /** Id */
+            id: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "link";
+            /**
+             * Label
+             * @default
+             */
+            label: string;
+            /** Part */
+            part?: string | null;
+        };
+        /**
          * MarkOut
          * @description A mark as it is shown: ``earned`` and ``points`` are rounded for reading; ``most`` is what it may earn.
          */
@@ -3358,6 +3891,8 @@ export interface components {
             earned: string;
             /** Field Id */
             field_id: string;
+            /** Helped */
+            helped: number;
             /** Most */
             most: number;
             /** Overruled */
@@ -3840,6 +4375,27 @@ export interface components {
             /** Picture */
             picture: string;
         };
+        /** PictureHelp */
+        PictureHelp: {
+            /** Alternative */
+            alternative: string;
+            /**
+             * Cost
+             * @default 0
+             */
+            cost: number;
+            /** Id */
+            id: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "picture";
+            /** Part */
+            part?: string | null;
+            /** Picture */
+            picture: string;
+        };
         /**
          * PictureOut
          * @description A picture that can be laid on a page; its size is in CSS pixels.
@@ -3956,12 +4512,22 @@ export interface components {
             field: {
                 box: components["schemas"]["Box"];
                 /**
+                 * Help
+                 * @default []
+                 */
+                help: (components["schemas"]["HintHelp"] | components["schemas"]["ExampleHelp"] | components["schemas"]["LinkHelp"] | components["schemas"]["SoundHelp"] | components["schemas"]["PictureHelp"])[];
+                /**
                  * Hint
                  * @default
                  */
                 hint: string;
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default answer_box
@@ -4007,6 +4573,11 @@ export interface components {
                  * @enum {string}
                  */
                 signs: "none" | "chemistry" | "maths";
+                /**
+                 * Skills
+                 * @default []
+                 */
+                skills: string[];
                 style?: components["schemas"]["Style"] | null;
             } | {
                 /**
@@ -4017,12 +4588,22 @@ export interface components {
                 arrangement: "row" | "column" | "list";
                 box: components["schemas"]["Box"];
                 /**
+                 * Help
+                 * @default []
+                 */
+                help: (components["schemas"]["HintHelp"] | components["schemas"]["ExampleHelp"] | components["schemas"]["LinkHelp"] | components["schemas"]["SoundHelp"] | components["schemas"]["PictureHelp"])[];
+                /**
                  * Hint
                  * @default
                  */
                 hint: string;
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default choice
@@ -4069,9 +4650,19 @@ export interface components {
                  * @enum {string}
                  */
                 sign: "tick" | "cross" | "ring";
+                /**
+                 * Skills
+                 * @default []
+                 */
+                skills: string[];
                 style?: components["schemas"]["Style"] | null;
             } | {
                 box: components["schemas"]["Box"];
+                /**
+                 * Help
+                 * @default []
+                 */
+                help: (components["schemas"]["HintHelp"] | components["schemas"]["ExampleHelp"] | components["schemas"]["LinkHelp"] | components["schemas"]["SoundHelp"] | components["schemas"]["PictureHelp"])[];
                 /**
                  * Hint
                  * @default
@@ -4079,6 +4670,11 @@ export interface components {
                 hint: string;
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default tick_places
@@ -4123,6 +4719,11 @@ export interface components {
                  * @enum {string}
                  */
                 sign: "tick" | "cross" | "ring";
+                /**
+                 * Skills
+                 * @default []
+                 */
+                skills: string[];
                 /** Spots */
                 spots: components["schemas"]["Spot"][];
                 style?: components["schemas"]["Style"] | null;
@@ -4135,12 +4736,22 @@ export interface components {
                  */
                 counted: "each" | "all" | "pairs";
                 /**
+                 * Help
+                 * @default []
+                 */
+                help: (components["schemas"]["HintHelp"] | components["schemas"]["ExampleHelp"] | components["schemas"]["LinkHelp"] | components["schemas"]["SoundHelp"] | components["schemas"]["PictureHelp"])[];
+                /**
                  * Hint
                  * @default
                  */
                 hint: string;
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default pieces
@@ -4194,6 +4805,11 @@ export interface components {
                  */
                 shuffled: boolean;
                 /**
+                 * Skills
+                 * @default []
+                 */
+                skills: string[];
+                /**
                  * Slots
                  * @default []
                  */
@@ -4230,12 +4846,22 @@ export interface components {
                 /** Dots */
                 dots: components["schemas"]["Dot"][];
                 /**
+                 * Help
+                 * @default []
+                 */
+                help: (components["schemas"]["HintHelp"] | components["schemas"]["ExampleHelp"] | components["schemas"]["LinkHelp"] | components["schemas"]["SoundHelp"] | components["schemas"]["PictureHelp"])[];
+                /**
                  * Hint
                  * @default
                  */
                 hint: string;
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default joins
@@ -4274,6 +4900,11 @@ export interface components {
                  * @default 1
                  */
                 points: number;
+                /**
+                 * Skills
+                 * @default []
+                 */
+                skills: string[];
                 style?: components["schemas"]["Style"] | null;
             } | {
                 box: components["schemas"]["Box"];
@@ -4284,12 +4915,22 @@ export interface components {
                  */
                 counted: "all" | "pairs";
                 /**
+                 * Help
+                 * @default []
+                 */
+                help: (components["schemas"]["HintHelp"] | components["schemas"]["ExampleHelp"] | components["schemas"]["LinkHelp"] | components["schemas"]["SoundHelp"] | components["schemas"]["PictureHelp"])[];
+                /**
                  * Hint
                  * @default
                  */
                 hint: string;
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default order
@@ -4318,6 +4959,11 @@ export interface components {
                  * @default 1
                  */
                 points: number;
+                /**
+                 * Skills
+                 * @default []
+                 */
+                skills: string[];
                 /** Steps */
                 steps: components["schemas"]["Step"][];
                 style?: components["schemas"]["Style"] | null;
@@ -4334,12 +4980,22 @@ export interface components {
                  */
                 gaps: components["schemas"]["Gap"][];
                 /**
+                 * Help
+                 * @default []
+                 */
+                help: (components["schemas"]["HintHelp"] | components["schemas"]["ExampleHelp"] | components["schemas"]["LinkHelp"] | components["schemas"]["SoundHelp"] | components["schemas"]["PictureHelp"])[];
+                /**
                  * Hint
                  * @default
                  */
                 hint: string;
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default gaps
@@ -4377,6 +5033,11 @@ export interface components {
                 settled: {
                     [key: string]: components["schemas"]["Settled"];
                 };
+                /**
+                 * Skills
+                 * @default []
+                 */
+                skills: string[];
                 style?: components["schemas"]["Style"] | null;
             } | {
                 box: components["schemas"]["Box"];
@@ -4386,12 +5047,22 @@ export interface components {
                  */
                 formatted: boolean;
                 /**
+                 * Help
+                 * @default []
+                 */
+                help: (components["schemas"]["HintHelp"] | components["schemas"]["ExampleHelp"] | components["schemas"]["LinkHelp"] | components["schemas"]["SoundHelp"] | components["schemas"]["PictureHelp"])[];
+                /**
                  * Hint
                  * @default
                  */
                 hint: string;
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default long_text
@@ -4425,6 +5096,11 @@ export interface components {
                  */
                 points: number;
                 /**
+                 * Skills
+                 * @default []
+                 */
+                skills: string[];
+                /**
                  * Spelling
                  * @default
                  */
@@ -4433,12 +5109,22 @@ export interface components {
             } | {
                 box: components["schemas"]["Box"];
                 /**
+                 * Help
+                 * @default []
+                 */
+                help: (components["schemas"]["HintHelp"] | components["schemas"]["ExampleHelp"] | components["schemas"]["LinkHelp"] | components["schemas"]["SoundHelp"] | components["schemas"]["PictureHelp"])[];
+                /**
                  * Hint
                  * @default
                  */
                 hint: string;
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default ink
@@ -4467,6 +5153,11 @@ export interface components {
                  * @default 1
                  */
                 points: number;
+                /**
+                 * Skills
+                 * @default []
+                 */
+                skills: string[];
                 style?: components["schemas"]["Style"] | null;
                 /**
                  * Whole Page
@@ -4476,12 +5167,22 @@ export interface components {
             } | {
                 box: components["schemas"]["Box"];
                 /**
+                 * Help
+                 * @default []
+                 */
+                help: (components["schemas"]["HintHelp"] | components["schemas"]["ExampleHelp"] | components["schemas"]["LinkHelp"] | components["schemas"]["SoundHelp"] | components["schemas"]["PictureHelp"])[];
+                /**
                  * Hint
                  * @default
                  */
                 hint: string;
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default picture_box
@@ -4510,9 +5211,19 @@ export interface components {
                  * @default 1
                  */
                 points: number;
+                /**
+                 * Skills
+                 * @default []
+                 */
+                skills: string[];
                 style?: components["schemas"]["Style"] | null;
             } | {
                 box: components["schemas"]["Box"];
+                /**
+                 * Help
+                 * @default []
+                 */
+                help: (components["schemas"]["HintHelp"] | components["schemas"]["ExampleHelp"] | components["schemas"]["LinkHelp"] | components["schemas"]["SoundHelp"] | components["schemas"]["PictureHelp"])[];
                 /**
                  * Hint
                  * @default
@@ -4520,6 +5231,11 @@ export interface components {
                 hint: string;
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default sound_box
@@ -4553,6 +5269,11 @@ export interface components {
                  * @default 1
                  */
                 points: number;
+                /**
+                 * Skills
+                 * @default []
+                 */
+                skills: string[];
                 style?: components["schemas"]["Style"] | null;
             } | {
                 box: components["schemas"]["Box"];
@@ -4564,12 +5285,22 @@ export interface components {
                  */
                 columns: number[];
                 /**
+                 * Help
+                 * @default []
+                 */
+                help: (components["schemas"]["HintHelp"] | components["schemas"]["ExampleHelp"] | components["schemas"]["LinkHelp"] | components["schemas"]["SoundHelp"] | components["schemas"]["PictureHelp"])[];
+                /**
                  * Hint
                  * @default
                  */
                 hint: string;
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default answer_table
@@ -4610,9 +5341,19 @@ export interface components {
                 settled: {
                     [key: string]: components["schemas"]["Settled"];
                 };
+                /**
+                 * Skills
+                 * @default []
+                 */
+                skills: string[];
                 style?: components["schemas"]["Style"] | null;
             } | components["schemas"]["Plot"] | {
                 box: components["schemas"]["Box"];
+                /**
+                 * Help
+                 * @default []
+                 */
+                help: (components["schemas"]["HintHelp"] | components["schemas"]["ExampleHelp"] | components["schemas"]["LinkHelp"] | components["schemas"]["SoundHelp"] | components["schemas"]["PictureHelp"])[];
                 /**
                  * Hint
                  * @default
@@ -4620,6 +5361,11 @@ export interface components {
                 hint: string;
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default free_note
@@ -4648,6 +5394,11 @@ export interface components {
                  * @default 1
                  */
                 points: number;
+                /**
+                 * Skills
+                 * @default []
+                 */
+                skills: string[];
                 style?: components["schemas"]["Style"] | null;
                 /**
                  * Whole Page
@@ -4672,12 +5423,22 @@ export interface components {
             asked: "points" | "intervals" | "line";
             box: components["schemas"]["Box"];
             /**
+             * Help
+             * @default []
+             */
+            help: (components["schemas"]["HintHelp"] | components["schemas"]["ExampleHelp"] | components["schemas"]["LinkHelp"] | components["schemas"]["SoundHelp"] | components["schemas"]["PictureHelp"])[];
+            /**
              * Hint
              * @default
              */
             hint: string;
             /** Id */
             id: string;
+            /**
+             * Instructions
+             * @default []
+             */
+            instructions: components["schemas"]["Instruction"][];
             /**
              * @description discriminator enum property added by openapi-typescript
              * @enum {string}
@@ -4725,6 +5486,11 @@ export interface components {
              * @default true
              */
             read_out: boolean;
+            /**
+             * Skills
+             * @default []
+             */
+            skills: string[];
             style?: components["schemas"]["Style"] | null;
             up?: components["schemas"]["Scale"] | null;
         };
@@ -4804,12 +5570,22 @@ export interface components {
             field: {
                 box: components["schemas"]["Box"];
                 /**
+                 * Help
+                 * @default []
+                 */
+                help: (components["schemas"]["HintHelp"] | components["schemas"]["ExampleHelp"] | components["schemas"]["LinkHelp"] | components["schemas"]["SoundHelp"] | components["schemas"]["PictureHelp"])[];
+                /**
                  * Hint
                  * @default
                  */
                 hint: string;
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default answer_box
@@ -4855,6 +5631,11 @@ export interface components {
                  * @enum {string}
                  */
                 signs: "none" | "chemistry" | "maths";
+                /**
+                 * Skills
+                 * @default []
+                 */
+                skills: string[];
                 style?: components["schemas"]["Style"] | null;
             } | {
                 /**
@@ -4865,12 +5646,22 @@ export interface components {
                 arrangement: "row" | "column" | "list";
                 box: components["schemas"]["Box"];
                 /**
+                 * Help
+                 * @default []
+                 */
+                help: (components["schemas"]["HintHelp"] | components["schemas"]["ExampleHelp"] | components["schemas"]["LinkHelp"] | components["schemas"]["SoundHelp"] | components["schemas"]["PictureHelp"])[];
+                /**
                  * Hint
                  * @default
                  */
                 hint: string;
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default choice
@@ -4917,9 +5708,19 @@ export interface components {
                  * @enum {string}
                  */
                 sign: "tick" | "cross" | "ring";
+                /**
+                 * Skills
+                 * @default []
+                 */
+                skills: string[];
                 style?: components["schemas"]["Style"] | null;
             } | {
                 box: components["schemas"]["Box"];
+                /**
+                 * Help
+                 * @default []
+                 */
+                help: (components["schemas"]["HintHelp"] | components["schemas"]["ExampleHelp"] | components["schemas"]["LinkHelp"] | components["schemas"]["SoundHelp"] | components["schemas"]["PictureHelp"])[];
                 /**
                  * Hint
                  * @default
@@ -4927,6 +5728,11 @@ export interface components {
                 hint: string;
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default tick_places
@@ -4971,6 +5777,11 @@ export interface components {
                  * @enum {string}
                  */
                 sign: "tick" | "cross" | "ring";
+                /**
+                 * Skills
+                 * @default []
+                 */
+                skills: string[];
                 /** Spots */
                 spots: components["schemas"]["Spot"][];
                 style?: components["schemas"]["Style"] | null;
@@ -4983,12 +5794,22 @@ export interface components {
                  */
                 counted: "each" | "all" | "pairs";
                 /**
+                 * Help
+                 * @default []
+                 */
+                help: (components["schemas"]["HintHelp"] | components["schemas"]["ExampleHelp"] | components["schemas"]["LinkHelp"] | components["schemas"]["SoundHelp"] | components["schemas"]["PictureHelp"])[];
+                /**
                  * Hint
                  * @default
                  */
                 hint: string;
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default pieces
@@ -5042,6 +5863,11 @@ export interface components {
                  */
                 shuffled: boolean;
                 /**
+                 * Skills
+                 * @default []
+                 */
+                skills: string[];
+                /**
                  * Slots
                  * @default []
                  */
@@ -5078,12 +5904,22 @@ export interface components {
                 /** Dots */
                 dots: components["schemas"]["Dot"][];
                 /**
+                 * Help
+                 * @default []
+                 */
+                help: (components["schemas"]["HintHelp"] | components["schemas"]["ExampleHelp"] | components["schemas"]["LinkHelp"] | components["schemas"]["SoundHelp"] | components["schemas"]["PictureHelp"])[];
+                /**
                  * Hint
                  * @default
                  */
                 hint: string;
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default joins
@@ -5122,6 +5958,11 @@ export interface components {
                  * @default 1
                  */
                 points: number;
+                /**
+                 * Skills
+                 * @default []
+                 */
+                skills: string[];
                 style?: components["schemas"]["Style"] | null;
             } | {
                 box: components["schemas"]["Box"];
@@ -5132,12 +5973,22 @@ export interface components {
                  */
                 counted: "all" | "pairs";
                 /**
+                 * Help
+                 * @default []
+                 */
+                help: (components["schemas"]["HintHelp"] | components["schemas"]["ExampleHelp"] | components["schemas"]["LinkHelp"] | components["schemas"]["SoundHelp"] | components["schemas"]["PictureHelp"])[];
+                /**
                  * Hint
                  * @default
                  */
                 hint: string;
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default order
@@ -5166,6 +6017,11 @@ export interface components {
                  * @default 1
                  */
                 points: number;
+                /**
+                 * Skills
+                 * @default []
+                 */
+                skills: string[];
                 /** Steps */
                 steps: components["schemas"]["Step"][];
                 style?: components["schemas"]["Style"] | null;
@@ -5182,12 +6038,22 @@ export interface components {
                  */
                 gaps: components["schemas"]["Gap"][];
                 /**
+                 * Help
+                 * @default []
+                 */
+                help: (components["schemas"]["HintHelp"] | components["schemas"]["ExampleHelp"] | components["schemas"]["LinkHelp"] | components["schemas"]["SoundHelp"] | components["schemas"]["PictureHelp"])[];
+                /**
                  * Hint
                  * @default
                  */
                 hint: string;
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default gaps
@@ -5225,6 +6091,11 @@ export interface components {
                 settled: {
                     [key: string]: components["schemas"]["Settled"];
                 };
+                /**
+                 * Skills
+                 * @default []
+                 */
+                skills: string[];
                 style?: components["schemas"]["Style"] | null;
             } | {
                 box: components["schemas"]["Box"];
@@ -5234,12 +6105,22 @@ export interface components {
                  */
                 formatted: boolean;
                 /**
+                 * Help
+                 * @default []
+                 */
+                help: (components["schemas"]["HintHelp"] | components["schemas"]["ExampleHelp"] | components["schemas"]["LinkHelp"] | components["schemas"]["SoundHelp"] | components["schemas"]["PictureHelp"])[];
+                /**
                  * Hint
                  * @default
                  */
                 hint: string;
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default long_text
@@ -5273,6 +6154,11 @@ export interface components {
                  */
                 points: number;
                 /**
+                 * Skills
+                 * @default []
+                 */
+                skills: string[];
+                /**
                  * Spelling
                  * @default
                  */
@@ -5281,12 +6167,22 @@ export interface components {
             } | {
                 box: components["schemas"]["Box"];
                 /**
+                 * Help
+                 * @default []
+                 */
+                help: (components["schemas"]["HintHelp"] | components["schemas"]["ExampleHelp"] | components["schemas"]["LinkHelp"] | components["schemas"]["SoundHelp"] | components["schemas"]["PictureHelp"])[];
+                /**
                  * Hint
                  * @default
                  */
                 hint: string;
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default ink
@@ -5315,6 +6211,11 @@ export interface components {
                  * @default 1
                  */
                 points: number;
+                /**
+                 * Skills
+                 * @default []
+                 */
+                skills: string[];
                 style?: components["schemas"]["Style"] | null;
                 /**
                  * Whole Page
@@ -5324,12 +6225,22 @@ export interface components {
             } | {
                 box: components["schemas"]["Box"];
                 /**
+                 * Help
+                 * @default []
+                 */
+                help: (components["schemas"]["HintHelp"] | components["schemas"]["ExampleHelp"] | components["schemas"]["LinkHelp"] | components["schemas"]["SoundHelp"] | components["schemas"]["PictureHelp"])[];
+                /**
                  * Hint
                  * @default
                  */
                 hint: string;
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default picture_box
@@ -5358,9 +6269,19 @@ export interface components {
                  * @default 1
                  */
                 points: number;
+                /**
+                 * Skills
+                 * @default []
+                 */
+                skills: string[];
                 style?: components["schemas"]["Style"] | null;
             } | {
                 box: components["schemas"]["Box"];
+                /**
+                 * Help
+                 * @default []
+                 */
+                help: (components["schemas"]["HintHelp"] | components["schemas"]["ExampleHelp"] | components["schemas"]["LinkHelp"] | components["schemas"]["SoundHelp"] | components["schemas"]["PictureHelp"])[];
                 /**
                  * Hint
                  * @default
@@ -5368,6 +6289,11 @@ export interface components {
                 hint: string;
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default sound_box
@@ -5401,6 +6327,11 @@ export interface components {
                  * @default 1
                  */
                 points: number;
+                /**
+                 * Skills
+                 * @default []
+                 */
+                skills: string[];
                 style?: components["schemas"]["Style"] | null;
             } | {
                 box: components["schemas"]["Box"];
@@ -5412,12 +6343,22 @@ export interface components {
                  */
                 columns: number[];
                 /**
+                 * Help
+                 * @default []
+                 */
+                help: (components["schemas"]["HintHelp"] | components["schemas"]["ExampleHelp"] | components["schemas"]["LinkHelp"] | components["schemas"]["SoundHelp"] | components["schemas"]["PictureHelp"])[];
+                /**
                  * Hint
                  * @default
                  */
                 hint: string;
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default answer_table
@@ -5458,9 +6399,19 @@ export interface components {
                 settled: {
                     [key: string]: components["schemas"]["Settled"];
                 };
+                /**
+                 * Skills
+                 * @default []
+                 */
+                skills: string[];
                 style?: components["schemas"]["Style"] | null;
             } | components["schemas"]["Plot"] | {
                 box: components["schemas"]["Box"];
+                /**
+                 * Help
+                 * @default []
+                 */
+                help: (components["schemas"]["HintHelp"] | components["schemas"]["ExampleHelp"] | components["schemas"]["LinkHelp"] | components["schemas"]["SoundHelp"] | components["schemas"]["PictureHelp"])[];
                 /**
                  * Hint
                  * @default
@@ -5468,6 +6419,11 @@ export interface components {
                 hint: string;
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default free_note
@@ -5496,6 +6452,11 @@ export interface components {
                  * @default 1
                  */
                 points: number;
+                /**
+                 * Skills
+                 * @default []
+                 */
+                skills: string[];
                 style?: components["schemas"]["Style"] | null;
                 /**
                  * Whole Page
@@ -5647,12 +6608,22 @@ export interface components {
             fields: ({
                 box: components["schemas"]["Box"];
                 /**
+                 * Help
+                 * @default []
+                 */
+                help: (components["schemas"]["HintHelp"] | components["schemas"]["ExampleHelp"] | components["schemas"]["LinkHelp"] | components["schemas"]["SoundHelp"] | components["schemas"]["PictureHelp"])[];
+                /**
                  * Hint
                  * @default
                  */
                 hint: string;
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default answer_box
@@ -5698,6 +6669,11 @@ export interface components {
                  * @enum {string}
                  */
                 signs: "none" | "chemistry" | "maths";
+                /**
+                 * Skills
+                 * @default []
+                 */
+                skills: string[];
                 style?: components["schemas"]["Style"] | null;
             } | {
                 /**
@@ -5708,12 +6684,22 @@ export interface components {
                 arrangement: "row" | "column" | "list";
                 box: components["schemas"]["Box"];
                 /**
+                 * Help
+                 * @default []
+                 */
+                help: (components["schemas"]["HintHelp"] | components["schemas"]["ExampleHelp"] | components["schemas"]["LinkHelp"] | components["schemas"]["SoundHelp"] | components["schemas"]["PictureHelp"])[];
+                /**
                  * Hint
                  * @default
                  */
                 hint: string;
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default choice
@@ -5760,9 +6746,19 @@ export interface components {
                  * @enum {string}
                  */
                 sign: "tick" | "cross" | "ring";
+                /**
+                 * Skills
+                 * @default []
+                 */
+                skills: string[];
                 style?: components["schemas"]["Style"] | null;
             } | {
                 box: components["schemas"]["Box"];
+                /**
+                 * Help
+                 * @default []
+                 */
+                help: (components["schemas"]["HintHelp"] | components["schemas"]["ExampleHelp"] | components["schemas"]["LinkHelp"] | components["schemas"]["SoundHelp"] | components["schemas"]["PictureHelp"])[];
                 /**
                  * Hint
                  * @default
@@ -5770,6 +6766,11 @@ export interface components {
                 hint: string;
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default tick_places
@@ -5814,6 +6815,11 @@ export interface components {
                  * @enum {string}
                  */
                 sign: "tick" | "cross" | "ring";
+                /**
+                 * Skills
+                 * @default []
+                 */
+                skills: string[];
                 /** Spots */
                 spots: components["schemas"]["Spot"][];
                 style?: components["schemas"]["Style"] | null;
@@ -5826,12 +6832,22 @@ export interface components {
                  */
                 counted: "each" | "all" | "pairs";
                 /**
+                 * Help
+                 * @default []
+                 */
+                help: (components["schemas"]["HintHelp"] | components["schemas"]["ExampleHelp"] | components["schemas"]["LinkHelp"] | components["schemas"]["SoundHelp"] | components["schemas"]["PictureHelp"])[];
+                /**
                  * Hint
                  * @default
                  */
                 hint: string;
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default pieces
@@ -5885,6 +6901,11 @@ export interface components {
                  */
                 shuffled: boolean;
                 /**
+                 * Skills
+                 * @default []
+                 */
+                skills: string[];
+                /**
                  * Slots
                  * @default []
                  */
@@ -5921,12 +6942,22 @@ export interface components {
                 /** Dots */
                 dots: components["schemas"]["Dot"][];
                 /**
+                 * Help
+                 * @default []
+                 */
+                help: (components["schemas"]["HintHelp"] | components["schemas"]["ExampleHelp"] | components["schemas"]["LinkHelp"] | components["schemas"]["SoundHelp"] | components["schemas"]["PictureHelp"])[];
+                /**
                  * Hint
                  * @default
                  */
                 hint: string;
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default joins
@@ -5965,6 +6996,11 @@ export interface components {
                  * @default 1
                  */
                 points: number;
+                /**
+                 * Skills
+                 * @default []
+                 */
+                skills: string[];
                 style?: components["schemas"]["Style"] | null;
             } | {
                 box: components["schemas"]["Box"];
@@ -5975,12 +7011,22 @@ export interface components {
                  */
                 counted: "all" | "pairs";
                 /**
+                 * Help
+                 * @default []
+                 */
+                help: (components["schemas"]["HintHelp"] | components["schemas"]["ExampleHelp"] | components["schemas"]["LinkHelp"] | components["schemas"]["SoundHelp"] | components["schemas"]["PictureHelp"])[];
+                /**
                  * Hint
                  * @default
                  */
                 hint: string;
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default order
@@ -6009,6 +7055,11 @@ export interface components {
                  * @default 1
                  */
                 points: number;
+                /**
+                 * Skills
+                 * @default []
+                 */
+                skills: string[];
                 /** Steps */
                 steps: components["schemas"]["Step"][];
                 style?: components["schemas"]["Style"] | null;
@@ -6025,12 +7076,22 @@ export interface components {
                  */
                 gaps: components["schemas"]["Gap"][];
                 /**
+                 * Help
+                 * @default []
+                 */
+                help: (components["schemas"]["HintHelp"] | components["schemas"]["ExampleHelp"] | components["schemas"]["LinkHelp"] | components["schemas"]["SoundHelp"] | components["schemas"]["PictureHelp"])[];
+                /**
                  * Hint
                  * @default
                  */
                 hint: string;
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default gaps
@@ -6068,6 +7129,11 @@ export interface components {
                 settled: {
                     [key: string]: components["schemas"]["Settled"];
                 };
+                /**
+                 * Skills
+                 * @default []
+                 */
+                skills: string[];
                 style?: components["schemas"]["Style"] | null;
             } | {
                 box: components["schemas"]["Box"];
@@ -6077,12 +7143,22 @@ export interface components {
                  */
                 formatted: boolean;
                 /**
+                 * Help
+                 * @default []
+                 */
+                help: (components["schemas"]["HintHelp"] | components["schemas"]["ExampleHelp"] | components["schemas"]["LinkHelp"] | components["schemas"]["SoundHelp"] | components["schemas"]["PictureHelp"])[];
+                /**
                  * Hint
                  * @default
                  */
                 hint: string;
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default long_text
@@ -6116,6 +7192,11 @@ export interface components {
                  */
                 points: number;
                 /**
+                 * Skills
+                 * @default []
+                 */
+                skills: string[];
+                /**
                  * Spelling
                  * @default
                  */
@@ -6124,12 +7205,22 @@ export interface components {
             } | {
                 box: components["schemas"]["Box"];
                 /**
+                 * Help
+                 * @default []
+                 */
+                help: (components["schemas"]["HintHelp"] | components["schemas"]["ExampleHelp"] | components["schemas"]["LinkHelp"] | components["schemas"]["SoundHelp"] | components["schemas"]["PictureHelp"])[];
+                /**
                  * Hint
                  * @default
                  */
                 hint: string;
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default ink
@@ -6158,6 +7249,11 @@ export interface components {
                  * @default 1
                  */
                 points: number;
+                /**
+                 * Skills
+                 * @default []
+                 */
+                skills: string[];
                 style?: components["schemas"]["Style"] | null;
                 /**
                  * Whole Page
@@ -6167,12 +7263,22 @@ export interface components {
             } | {
                 box: components["schemas"]["Box"];
                 /**
+                 * Help
+                 * @default []
+                 */
+                help: (components["schemas"]["HintHelp"] | components["schemas"]["ExampleHelp"] | components["schemas"]["LinkHelp"] | components["schemas"]["SoundHelp"] | components["schemas"]["PictureHelp"])[];
+                /**
                  * Hint
                  * @default
                  */
                 hint: string;
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default picture_box
@@ -6201,9 +7307,19 @@ export interface components {
                  * @default 1
                  */
                 points: number;
+                /**
+                 * Skills
+                 * @default []
+                 */
+                skills: string[];
                 style?: components["schemas"]["Style"] | null;
             } | {
                 box: components["schemas"]["Box"];
+                /**
+                 * Help
+                 * @default []
+                 */
+                help: (components["schemas"]["HintHelp"] | components["schemas"]["ExampleHelp"] | components["schemas"]["LinkHelp"] | components["schemas"]["SoundHelp"] | components["schemas"]["PictureHelp"])[];
                 /**
                  * Hint
                  * @default
@@ -6211,6 +7327,11 @@ export interface components {
                 hint: string;
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default sound_box
@@ -6244,6 +7365,11 @@ export interface components {
                  * @default 1
                  */
                 points: number;
+                /**
+                 * Skills
+                 * @default []
+                 */
+                skills: string[];
                 style?: components["schemas"]["Style"] | null;
             } | {
                 box: components["schemas"]["Box"];
@@ -6255,12 +7381,22 @@ export interface components {
                  */
                 columns: number[];
                 /**
+                 * Help
+                 * @default []
+                 */
+                help: (components["schemas"]["HintHelp"] | components["schemas"]["ExampleHelp"] | components["schemas"]["LinkHelp"] | components["schemas"]["SoundHelp"] | components["schemas"]["PictureHelp"])[];
+                /**
                  * Hint
                  * @default
                  */
                 hint: string;
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default answer_table
@@ -6301,9 +7437,19 @@ export interface components {
                 settled: {
                     [key: string]: components["schemas"]["Settled"];
                 };
+                /**
+                 * Skills
+                 * @default []
+                 */
+                skills: string[];
                 style?: components["schemas"]["Style"] | null;
             } | components["schemas"]["Plot"] | {
                 box: components["schemas"]["Box"];
+                /**
+                 * Help
+                 * @default []
+                 */
+                help: (components["schemas"]["HintHelp"] | components["schemas"]["ExampleHelp"] | components["schemas"]["LinkHelp"] | components["schemas"]["SoundHelp"] | components["schemas"]["PictureHelp"])[];
                 /**
                  * Hint
                  * @default
@@ -6311,6 +7457,11 @@ export interface components {
                 hint: string;
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default free_note
@@ -6339,6 +7490,11 @@ export interface components {
                  * @default 1
                  */
                 points: number;
+                /**
+                 * Skills
+                 * @default []
+                 */
+                skills: string[];
                 style?: components["schemas"]["Style"] | null;
                 /**
                  * Whole Page
@@ -6392,6 +7548,8 @@ export interface components {
              * Format: uuid
              */
             handout: string;
+            /** Help */
+            help: components["schemas"]["HelpUseOut"][];
             /** Late */
             late: components["schemas"]["AnswerOut"][];
             /** Next */
@@ -6496,6 +7654,21 @@ export interface components {
              * @enum {string}
              */
             op: "set_groups";
+        };
+        /**
+         * SetInstructions
+         * @description Say what a page asks for, or, without one, the worksheet itself; what was said before no longer holds.
+         */
+        SetInstructions: {
+            /** Instructions */
+            instructions: components["schemas"]["Instruction"][];
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            op: "set_instructions";
+            /** Page Id */
+            page_id?: string | null;
         };
         /**
          * SetKey
@@ -6674,6 +7847,19 @@ export interface components {
             settings: components["schemas"]["AnswerSettings"];
         };
         /**
+         * SetSkills
+         * @description Settle what is practised on the worksheet.
+         */
+        SetSkills: {
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            op: "set_skills";
+            /** Skills */
+            skills: components["schemas"]["Skill"][];
+        };
+        /**
          * SetStyle
          * @description Settle how fields look that have no style of their own.
          */
@@ -6769,6 +7955,13 @@ export interface components {
             page_id: string;
             shown: components["schemas"]["Shown"];
         };
+        /** Skill */
+        Skill: {
+            /** Id */
+            id: string;
+            /** Name */
+            name: string;
+        };
         /**
          * Slot
          * @description A place for pieces on a page: exactly one, up to ``most``, or any number (None).
@@ -6821,6 +8014,42 @@ export interface components {
              */
             where_counts: boolean;
         };
+        /** SoundHelp */
+        SoundHelp: {
+            /**
+             * Cost
+             * @default 0
+             */
+            cost: number;
+            /** Id */
+            id: string;
+            /**
+             * @description discriminator enum property added by openapi-typescript
+             * @enum {string}
+             */
+            kind: "sound";
+            /** Part */
+            part?: string | null;
+            /** Sound */
+            sound: string;
+            /**
+             * Words
+             * @default
+             */
+            words: string;
+        };
+        /**
+         * SoundOut
+         * @description A sound by its SHA-256.
+         */
+        SoundOut: {
+            /** Media Type */
+            media_type: string;
+            /** Size */
+            size: number;
+            /** Sound */
+            sound: string;
+        };
         /**
          * Spot
          * @description A place to tick, as shares of the field's box; ``name`` says which printed option it is.
@@ -6852,7 +8081,7 @@ export interface components {
             /** Code */
             code: string;
             /** Edits */
-            edits: (components["schemas"]["PlaceField"] | components["schemas"]["ChangeField"] | components["schemas"]["RemoveField"] | components["schemas"]["SetKey"] | components["schemas"]["SwapPaper"] | components["schemas"]["MovePage"] | components["schemas"]["TurnPage"] | components["schemas"]["RefuseFound"] | components["schemas"]["InsertPage"] | components["schemas"]["ShowPage"] | components["schemas"]["SetPageAside"] | components["schemas"]["BringPageBack"] | components["schemas"]["ForgetPage"] | components["schemas"]["LayFixture"] | components["schemas"]["ChangeFixture"] | components["schemas"]["LayerFixture"] | components["schemas"]["RemoveFixture"] | components["schemas"]["SetSettings"] | components["schemas"]["SetGroups"] | components["schemas"]["SetStyle"] | components["schemas"]["Rename"])[];
+            edits: (components["schemas"]["PlaceField"] | components["schemas"]["ChangeField"] | components["schemas"]["RemoveField"] | components["schemas"]["SetKey"] | components["schemas"]["SwapPaper"] | components["schemas"]["MovePage"] | components["schemas"]["TurnPage"] | components["schemas"]["RefuseFound"] | components["schemas"]["InsertPage"] | components["schemas"]["ShowPage"] | components["schemas"]["SetPageAside"] | components["schemas"]["BringPageBack"] | components["schemas"]["ForgetPage"] | components["schemas"]["LayFixture"] | components["schemas"]["ChangeFixture"] | components["schemas"]["LayerFixture"] | components["schemas"]["RemoveFixture"] | components["schemas"]["SetSettings"] | components["schemas"]["SetGroups"] | components["schemas"]["SetStyle"] | components["schemas"]["SetInstructions"] | components["schemas"]["SetSkills"] | components["schemas"]["Rename"])[];
             /**
              * Faults
              * @default []
@@ -6893,12 +8122,22 @@ export interface components {
             fields: ({
                 box: components["schemas"]["Box"];
                 /**
+                 * Help
+                 * @default []
+                 */
+                help: (components["schemas"]["HintHelp"] | components["schemas"]["ExampleHelp"] | components["schemas"]["LinkHelp"] | components["schemas"]["SoundHelp"] | components["schemas"]["PictureHelp"])[];
+                /**
                  * Hint
                  * @default
                  */
                 hint: string;
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default answer_box
@@ -6944,6 +8183,11 @@ export interface components {
                  * @enum {string}
                  */
                 signs: "none" | "chemistry" | "maths";
+                /**
+                 * Skills
+                 * @default []
+                 */
+                skills: string[];
                 style?: components["schemas"]["Style"] | null;
             } | {
                 /**
@@ -6954,12 +8198,22 @@ export interface components {
                 arrangement: "row" | "column" | "list";
                 box: components["schemas"]["Box"];
                 /**
+                 * Help
+                 * @default []
+                 */
+                help: (components["schemas"]["HintHelp"] | components["schemas"]["ExampleHelp"] | components["schemas"]["LinkHelp"] | components["schemas"]["SoundHelp"] | components["schemas"]["PictureHelp"])[];
+                /**
                  * Hint
                  * @default
                  */
                 hint: string;
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default choice
@@ -7006,9 +8260,19 @@ export interface components {
                  * @enum {string}
                  */
                 sign: "tick" | "cross" | "ring";
+                /**
+                 * Skills
+                 * @default []
+                 */
+                skills: string[];
                 style?: components["schemas"]["Style"] | null;
             } | {
                 box: components["schemas"]["Box"];
+                /**
+                 * Help
+                 * @default []
+                 */
+                help: (components["schemas"]["HintHelp"] | components["schemas"]["ExampleHelp"] | components["schemas"]["LinkHelp"] | components["schemas"]["SoundHelp"] | components["schemas"]["PictureHelp"])[];
                 /**
                  * Hint
                  * @default
@@ -7016,6 +8280,11 @@ export interface components {
                 hint: string;
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default tick_places
@@ -7060,6 +8329,11 @@ export interface components {
                  * @enum {string}
                  */
                 sign: "tick" | "cross" | "ring";
+                /**
+                 * Skills
+                 * @default []
+                 */
+                skills: string[];
                 /** Spots */
                 spots: components["schemas"]["Spot"][];
                 style?: components["schemas"]["Style"] | null;
@@ -7072,12 +8346,22 @@ export interface components {
                  */
                 counted: "each" | "all" | "pairs";
                 /**
+                 * Help
+                 * @default []
+                 */
+                help: (components["schemas"]["HintHelp"] | components["schemas"]["ExampleHelp"] | components["schemas"]["LinkHelp"] | components["schemas"]["SoundHelp"] | components["schemas"]["PictureHelp"])[];
+                /**
                  * Hint
                  * @default
                  */
                 hint: string;
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default pieces
@@ -7131,6 +8415,11 @@ export interface components {
                  */
                 shuffled: boolean;
                 /**
+                 * Skills
+                 * @default []
+                 */
+                skills: string[];
+                /**
                  * Slots
                  * @default []
                  */
@@ -7167,12 +8456,22 @@ export interface components {
                 /** Dots */
                 dots: components["schemas"]["Dot"][];
                 /**
+                 * Help
+                 * @default []
+                 */
+                help: (components["schemas"]["HintHelp"] | components["schemas"]["ExampleHelp"] | components["schemas"]["LinkHelp"] | components["schemas"]["SoundHelp"] | components["schemas"]["PictureHelp"])[];
+                /**
                  * Hint
                  * @default
                  */
                 hint: string;
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default joins
@@ -7211,6 +8510,11 @@ export interface components {
                  * @default 1
                  */
                 points: number;
+                /**
+                 * Skills
+                 * @default []
+                 */
+                skills: string[];
                 style?: components["schemas"]["Style"] | null;
             } | {
                 box: components["schemas"]["Box"];
@@ -7221,12 +8525,22 @@ export interface components {
                  */
                 counted: "all" | "pairs";
                 /**
+                 * Help
+                 * @default []
+                 */
+                help: (components["schemas"]["HintHelp"] | components["schemas"]["ExampleHelp"] | components["schemas"]["LinkHelp"] | components["schemas"]["SoundHelp"] | components["schemas"]["PictureHelp"])[];
+                /**
                  * Hint
                  * @default
                  */
                 hint: string;
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default order
@@ -7255,6 +8569,11 @@ export interface components {
                  * @default 1
                  */
                 points: number;
+                /**
+                 * Skills
+                 * @default []
+                 */
+                skills: string[];
                 /** Steps */
                 steps: components["schemas"]["Step"][];
                 style?: components["schemas"]["Style"] | null;
@@ -7271,12 +8590,22 @@ export interface components {
                  */
                 gaps: components["schemas"]["Gap"][];
                 /**
+                 * Help
+                 * @default []
+                 */
+                help: (components["schemas"]["HintHelp"] | components["schemas"]["ExampleHelp"] | components["schemas"]["LinkHelp"] | components["schemas"]["SoundHelp"] | components["schemas"]["PictureHelp"])[];
+                /**
                  * Hint
                  * @default
                  */
                 hint: string;
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default gaps
@@ -7314,6 +8643,11 @@ export interface components {
                 settled: {
                     [key: string]: components["schemas"]["Settled"];
                 };
+                /**
+                 * Skills
+                 * @default []
+                 */
+                skills: string[];
                 style?: components["schemas"]["Style"] | null;
             } | {
                 box: components["schemas"]["Box"];
@@ -7323,12 +8657,22 @@ export interface components {
                  */
                 formatted: boolean;
                 /**
+                 * Help
+                 * @default []
+                 */
+                help: (components["schemas"]["HintHelp"] | components["schemas"]["ExampleHelp"] | components["schemas"]["LinkHelp"] | components["schemas"]["SoundHelp"] | components["schemas"]["PictureHelp"])[];
+                /**
                  * Hint
                  * @default
                  */
                 hint: string;
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default long_text
@@ -7362,6 +8706,11 @@ export interface components {
                  */
                 points: number;
                 /**
+                 * Skills
+                 * @default []
+                 */
+                skills: string[];
+                /**
                  * Spelling
                  * @default
                  */
@@ -7370,12 +8719,22 @@ export interface components {
             } | {
                 box: components["schemas"]["Box"];
                 /**
+                 * Help
+                 * @default []
+                 */
+                help: (components["schemas"]["HintHelp"] | components["schemas"]["ExampleHelp"] | components["schemas"]["LinkHelp"] | components["schemas"]["SoundHelp"] | components["schemas"]["PictureHelp"])[];
+                /**
                  * Hint
                  * @default
                  */
                 hint: string;
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default ink
@@ -7404,6 +8763,11 @@ export interface components {
                  * @default 1
                  */
                 points: number;
+                /**
+                 * Skills
+                 * @default []
+                 */
+                skills: string[];
                 style?: components["schemas"]["Style"] | null;
                 /**
                  * Whole Page
@@ -7413,12 +8777,22 @@ export interface components {
             } | {
                 box: components["schemas"]["Box"];
                 /**
+                 * Help
+                 * @default []
+                 */
+                help: (components["schemas"]["HintHelp"] | components["schemas"]["ExampleHelp"] | components["schemas"]["LinkHelp"] | components["schemas"]["SoundHelp"] | components["schemas"]["PictureHelp"])[];
+                /**
                  * Hint
                  * @default
                  */
                 hint: string;
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default picture_box
@@ -7447,9 +8821,19 @@ export interface components {
                  * @default 1
                  */
                 points: number;
+                /**
+                 * Skills
+                 * @default []
+                 */
+                skills: string[];
                 style?: components["schemas"]["Style"] | null;
             } | {
                 box: components["schemas"]["Box"];
+                /**
+                 * Help
+                 * @default []
+                 */
+                help: (components["schemas"]["HintHelp"] | components["schemas"]["ExampleHelp"] | components["schemas"]["LinkHelp"] | components["schemas"]["SoundHelp"] | components["schemas"]["PictureHelp"])[];
                 /**
                  * Hint
                  * @default
@@ -7457,6 +8841,11 @@ export interface components {
                 hint: string;
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default sound_box
@@ -7490,6 +8879,11 @@ export interface components {
                  * @default 1
                  */
                 points: number;
+                /**
+                 * Skills
+                 * @default []
+                 */
+                skills: string[];
                 style?: components["schemas"]["Style"] | null;
             } | {
                 box: components["schemas"]["Box"];
@@ -7501,12 +8895,22 @@ export interface components {
                  */
                 columns: number[];
                 /**
+                 * Help
+                 * @default []
+                 */
+                help: (components["schemas"]["HintHelp"] | components["schemas"]["ExampleHelp"] | components["schemas"]["LinkHelp"] | components["schemas"]["SoundHelp"] | components["schemas"]["PictureHelp"])[];
+                /**
                  * Hint
                  * @default
                  */
                 hint: string;
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default answer_table
@@ -7547,9 +8951,19 @@ export interface components {
                 settled: {
                     [key: string]: components["schemas"]["Settled"];
                 };
+                /**
+                 * Skills
+                 * @default []
+                 */
+                skills: string[];
                 style?: components["schemas"]["Style"] | null;
             } | components["schemas"]["Plot"] | {
                 box: components["schemas"]["Box"];
+                /**
+                 * Help
+                 * @default []
+                 */
+                help: (components["schemas"]["HintHelp"] | components["schemas"]["ExampleHelp"] | components["schemas"]["LinkHelp"] | components["schemas"]["SoundHelp"] | components["schemas"]["PictureHelp"])[];
                 /**
                  * Hint
                  * @default
@@ -7557,6 +8971,11 @@ export interface components {
                 hint: string;
                 /** Id */
                 id: string;
+                /**
+                 * Instructions
+                 * @default []
+                 */
+                instructions: components["schemas"]["Instruction"][];
                 /**
                  * Kind
                  * @default free_note
@@ -7585,6 +9004,11 @@ export interface components {
                  * @default 1
                  */
                 points: number;
+                /**
+                 * Skills
+                 * @default []
+                 */
+                skills: string[];
                 style?: components["schemas"]["Style"] | null;
                 /**
                  * Whole Page
@@ -8467,6 +9891,48 @@ export interface operations {
             };
             /** @description Not Found */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    upload_sound: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/octet-stream": string;
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SoundOut"];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };

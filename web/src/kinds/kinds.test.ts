@@ -177,7 +177,7 @@ test.each(NAMES)("what stands for a %s that was taken away is blank", (name) => 
   const field = teacher(name).draw("abcd1234", "page1", { x: 10, y: 20, width: 300, height: 60 });
   const entry = nothing("entry001");
   expect(entry.kind).toBe(name);
-  const prompt = { ...field, style: USUAL, parts: [] };
+  const prompt = { ...field, help: [], style: USUAL, parts: [] };
   const left = together ? together(prompt, new Map([["entry001", entry]])) : (entry as Answer);
   expect(isBlank(left, "")).toBe(true);
 });
@@ -205,7 +205,7 @@ test.each(NAMES)("a %s knows a blank from an answer", (name) => {
 test.each(NAMES)("a %s can be said in words", (name) => {
   const { field, answer } = answered(name);
   const { words } = EXAMPLES[name];
-  expect(student(name).inWords(answer, { ...field, style: USUAL, parts: [] })).toBe(words);
+  expect(student(name).inWords(answer, { ...field, help: [], style: USUAL, parts: [] })).toBe(words);
   expect(teacher(name).answerInWords(answer, field)).toBe(words);
 });
 

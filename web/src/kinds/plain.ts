@@ -13,4 +13,7 @@ export const plain = (id: string, page: string, box: Box) => ({
   hint: "",
   style: null,
   locked: false,
+  help: [],
+  instructions: [],
+  skills: [],
 });

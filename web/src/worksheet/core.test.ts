@@ -16,6 +16,8 @@ const OPS: Record<Edit["op"], true> = {
   set_settings: true,
   set_style: true,
   set_groups: true,
+  set_instructions: true,
+  set_skills: true,
   swap_paper: true,
   move_page: true,
   turn_page: true,

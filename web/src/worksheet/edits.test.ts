@@ -28,10 +28,22 @@ function page(id: string, width: number, height: number): Document["pages"][numb
   };
 }
 
+const said = (text: string) => ({
+  language: "en",
+  paragraphs: [
+    {
+      style: "body" as const,
+      align: "left" as const,
+      runs: [{ text, bold: false, italic: false, underline: false, colour: null }],
+    },
+  ],
+  sound: null,
+});
+
 const GROUP = { id: "group1", fields: ["aaaa", "bbbb"], any_order: true, all_or_nothing: false, points: 2 };
 
 const sheet: Document = {
-  version: 8,
+  version: 9,
   title: "Tides",
   pages: [page("page1", 600, 800), page("page2", 800, 600), page("page3", 600, 800)],
   aside: [page("page9", 600, 800)],
@@ -41,6 +53,8 @@ const sheet: Document = {
   groups: [GROUP],
   settings: { decimal: "." },
   style: USUAL,
+  instructions: { "": [said("Read first.")], page9: [said("This page is old.")] },
+  skills: [{ id: "read1", name: "Reading" }],
 };
 
 const FLAT = {
@@ -63,6 +77,10 @@ const CASES: Record<string, Edit[]> = {
   "take a key away": [{ op: "set_key", field_id: "bbbb", key: null }],
   "settle how answers are read": [{ op: "set_settings", settings: { decimal: "," } }],
   "set groups": [{ op: "set_groups", groups: [] }],
+  "instruct the worksheet": [{ op: "set_instructions", page_id: null, instructions: [said("Begin.")] }],
+  "instruct a page": [{ op: "set_instructions", page_id: "page1", instructions: [said("Begin.")] }],
+  "take instructions away": [{ op: "set_instructions", page_id: null, instructions: [] }],
+  "settle skills": [{ op: "set_skills", skills: [] }],
   rename: [{ op: "rename", title: "Low tides" }],
   "swap the paper of a page": [{ op: "swap_paper", page_id: "page2", with_id: "page9" }],
   "move a page": [{ op: "move_page", page_id: "page3", to: 0 }],

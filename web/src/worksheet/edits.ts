@@ -1,26 +1,34 @@
 // Edits applied at once in the browser, and what takes each back. The server applies the same edits for good.
 
-import type { Document, Edit } from "../api/teacher";
+import type { Document, Edit, Field } from "../api/teacher";
 import { turnedFixture } from "../fixtures/form";
 import { formOf } from "../kinds/form";
 
+// What an earlier release, whose edits may have waited on this device, knew nothing of.
 const NEW_PAGE: Pick<Page, "refused"> = { refused: [] };
+const NEW_FIELD: Pick<Field, "help" | "instructions" | "skills"> = { help: [], instructions: [], skills: [] };
 
 /** A page that shows another's paper. What was refused stays: a newer printing has the same places. */
 const paperOf = (other: Page, page: Page): Page => ({ ...other, id: page.id, refused: page.refused });
 
+/** What the instructions of the worksheet itself are found by; those of a page, by its id. */
+export const WORKSHEET = "";
+
 /** The document after the edits. A field placed here stands last, until the server says where it is read. */
 export function applied(document: Document, edits: Edit[]): Document {
-  let { title, fixtures, fields, keys, groups, settings, style, pages, aside } = document;
+  let { title, fixtures, fields, keys, groups, settings, style, pages, aside, instructions, skills } =
+    document;
   const page = (id: string) => [...pages, ...aside].filter((page) => page.id === id);
   const without = (id: string) => pages.filter((page) => page.id !== id);
   for (const edit of edits) {
     switch (edit.op) {
       case "place":
-        fields = [...fields, edit.field];
+        fields = [...fields, { ...NEW_FIELD, ...edit.field }];
         break;
       case "change":
-        fields = fields.map((field) => (field.id === edit.field.id ? edit.field : field));
+        fields = fields.map((field) =>
+          field.id === edit.field.id ? { ...NEW_FIELD, ...edit.field } : field,
+        );
         break;
       case "remove":
         fields = fields.filter((field) => field.id !== edit.field_id);
@@ -35,6 +43,14 @@ export function applied(document: Document, edits: Edit[]): Document {
         break;
       case "set_groups":
         groups = edit.groups;
+        break;
+      case "set_instructions":
+        instructions = withoutName(instructions, edit.page_id ?? WORKSHEET);
+        if (edit.instructions.length > 0)
+          instructions = { ...instructions, [edit.page_id ?? WORKSHEET]: edit.instructions };
+        break;
+      case "set_skills":
+        skills = edit.skills;
         break;
       case "set_key":
         keys = edit.key ? { ...keys, [edit.field_id]: edit.key } : withoutName(keys, edit.field_id);
@@ -65,7 +81,6 @@ export function applied(document: Document, edits: Edit[]): Document {
         pages = pages.map((page) => (page.id === edit.page_id ? { ...page, refused: edit.refused } : page));
         break;
       case "insert_page":
-        // An earlier release, whose edits may have waited on this device, knew of nothing that is refused.
         pages = pages.toSpliced(edit.to, 0, { ...NEW_PAGE, ...edit.page });
         break;
       case "show_page":
@@ -95,10 +110,24 @@ export function applied(document: Document, edits: Edit[]): Document {
         break;
       case "forget_page":
         aside = aside.filter((page) => page.id !== edit.page_id);
+        instructions = withoutName(instructions, edit.page_id);
         break;
     }
   }
-  return { ...document, title, fixtures, fields, keys, groups, settings, style, pages, aside };
+  return {
+    ...document,
+    title,
+    fixtures,
+    fields,
+    keys,
+    groups,
+    settings,
+    style,
+    pages,
+    aside,
+    instructions,
+    skills,
+  };
 }
 
 /** The edits that turn the document after `edits` back into `document`. */
@@ -138,6 +167,12 @@ function inverseOfOne(document: Document, edit: Edit): Edit[] {
       return [{ op: "set_style", style: document.style }];
     case "set_groups":
       return [{ op: "set_groups", groups: document.groups }];
+    case "set_instructions": {
+      const before = document.instructions[edit.page_id ?? WORKSHEET] ?? [];
+      return [{ op: "set_instructions", page_id: edit.page_id ?? null, instructions: before }];
+    }
+    case "set_skills":
+      return [{ op: "set_skills", skills: document.skills }];
     case "swap_paper":
       return [edit];
     case "move_page":
@@ -200,7 +235,10 @@ export function subjectOf(edit: Edit): string {
     case "set_settings":
     case "set_style":
     case "set_groups":
+    case "set_skills":
       return edit.op;
+    case "set_instructions":
+      return `instructions ${edit.page_id ?? WORKSHEET}`;
     default:
       return `page ${edit.page_id}`;
   }
@@ -215,7 +253,9 @@ export function joined(edits: Edit[]): Edit[] {
     if (edit.op === "change_fixture" && next.op === "change_fixture")
       return edit.fixture.id !== next.fixture.id;
     if (edit.op === "set_key" && next.op === "set_key") return edit.field_id !== next.field_id;
-    return !["rename", "set_groups", "set_settings", "set_style"].includes(edit.op);
+    if (edit.op === "set_instructions" && next.op === "set_instructions")
+      return edit.page_id !== next.page_id;
+    return !["rename", "set_groups", "set_settings", "set_skills", "set_style"].includes(edit.op);
   });
 }
 

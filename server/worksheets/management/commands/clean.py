@@ -9,7 +9,7 @@ from server.worksheets.flows.clean import KEPT_FOR, clean
 
 
 class Command(BaseCommand):
-    help = "Removes files and pictures that nothing has used for a while. Run it every night."
+    help = "Removes files, pictures and sounds that nothing has used for a while. Run it every night."
 
     def add_arguments(self, parser: ArgumentParser) -> None:
         parser.add_argument("--dry-run", action="store_true", help="only report")
@@ -20,6 +20,7 @@ class Command(BaseCommand):
         would = "would be removed" if options["dry_run"] else "removed"
         self.stdout.write(f"{report.unused_files} files unused, {len(report.removed_files)} {would}")
         self.stdout.write(f"{len(report.removed_pictures)} pictures {would}")
+        self.stdout.write(f"{len(report.removed_sounds)} sounds {would}")
         self.stdout.write(f"{report.removed_folders} folders of what was made from files that are gone {would}")
         self.stdout.write(f"{report.removed_halves} half files {would}")
         for name in report.unreadable:

@@ -13,6 +13,8 @@ const PROMPT: PromptOf<"ink"> = {
   page: "page1",
   box: { x: 0, y: 0, width: 100, height: 100 },
   name: "",
+  help: [],
+  instructions: [],
   parts: [],
   style: USUAL,
   whole_page: false,

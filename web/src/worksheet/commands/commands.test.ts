@@ -51,7 +51,7 @@ const line = (id: string): Fixture => ({
 });
 
 const sheet: Document = {
-  version: 8,
+  version: 9,
   title: "Tides",
   pages: [page],
   aside: [],
@@ -71,6 +71,8 @@ const sheet: Document = {
   groups: [],
   settings: { decimal: "." },
   style: USUAL,
+  instructions: {},
+  skills: [],
 };
 
 /** The document after a command, which can be taken back. */

@@ -18,7 +18,7 @@ const key = (text: string) => ({
   comparison: null,
 });
 const document = (keys: Document["keys"] = {}, fields: Document["fields"] = BOXES): Document => ({
-  version: 8,
+  version: 9,
   title: "Tides",
   pages: [{ id: "page1", width: 595, height: 842 }] as unknown as Document["pages"],
   aside: [],
@@ -28,6 +28,8 @@ const document = (keys: Document["keys"] = {}, fields: Document["fields"] = BOXE
   groups: [],
   settings: {} as Document["settings"],
   style: {} as Document["style"],
+  instructions: {},
+  skills: [],
 });
 
 function bankOf(command: ReturnType<typeof asWordBank>) {
