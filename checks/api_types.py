@@ -15,6 +15,7 @@ from velum.document.document import Title
 from velum.document.skills import SkillName
 from velum.document.tests.numbering_cases import NUMBERING_CASES
 from velum.fixtures.picture import Alternative
+from velum.instructions import MOST_LETTERS
 from velum.kinds.answer_box import Placeholder
 from velum.kinds.choice import OptionText
 from velum.kinds.help import Said
@@ -41,7 +42,8 @@ def limits() -> dict[str, int]:
         "words": Words,
         "written": Written,
     }
-    return {name: TypeAdapter(sort).json_schema()["maxLength"] for name, sort in sorts.items()}
+    most = {name: TypeAdapter(sort).json_schema()["maxLength"] for name, sort in sorts.items()}
+    return most | {"explained": MOST_LETTERS}
 
 
 def generate(folder: Path) -> None:

@@ -107,6 +107,56 @@ class Reading(Journey):
 
         wait_until(grown, "what was under the mouse is there still, and larger")
 
+    def test_a_phone_shows_one_question_at_a_time_as_the_student_likes(self) -> None:
+        sheet = self.join(**PHONE)
+        page = sheet.page
+        page.get_by_role("button", name="One question").click()
+        view = page.get_by_role("main")
+        expect(view.locator("p:not(.sr-only)")).to_have_text("1. What was the name of the second herring boat?")
+
+        def is_seen(question: int) -> bool:
+            place = view.locator(f"[data-questions='box{question - 1:03}']")
+            inner, outer = place.bounding_box(), view.bounding_box()
+            assert inner and outer
+            return outer["y"] <= inner["y"] and inner["y"] + inner["height"] <= outer["y"] + outer["height"]
+
+        for question in (1, 2, 3, 4, 5):
+            wait_until(lambda question=question: is_seen(question), "the question in hand is in view")
+            self.assertLessEqual(view.evaluate("(view) => view.scrollWidth - view.clientWidth"), 1)
+            page.get_by_role("button", name="Next blank").click()
+        self.assert_accessible(page)
+        page.reload()
+        expect(page.get_by_role("button", name="Whole page")).to_be_visible()
+        page.get_by_role("button", name="Whole page").click()
+        expect(page.locator("main .paper")).to_have_count(3)
+
+    def test_a_keyboard_on_the_screen_lies_over_no_question(self) -> None:
+        sheet = self.join(**PHONE)
+        page = sheet.page
+        answer = sheet.answer(1)
+        answer.click()
+        expect(answer).to_be_focused()
+        # Browsers that make the page smaller for it.
+        self.assertIn("resizes-content", str(page.locator("meta[name=viewport]").get_attribute("content")))
+        page.set_viewport_size({"width": 390, "height": 430})
+        expect(answer).to_be_in_viewport(ratio=1)
+        expect(page.locator("main .paper").first).to_be_in_viewport()
+        page.set_viewport_size({"width": 390, "height": 844})
+        # Browsers that lay it over the page, and tell what is seen.
+        page.evaluate(
+            """() => {
+              Object.defineProperty(visualViewport, "height", { value: 420, configurable: true });
+              visualViewport.dispatchEvent(new Event("resize"));
+            }"""
+        )
+
+        def bottom() -> float:
+            box = answer.bounding_box()
+            assert box
+            return box["y"] + box["height"]
+
+        wait_until(lambda: bottom() < 420, "the answer is above the keyboard")
+
     def test_a_sheet_is_taken_off_the_device(self) -> None:
         context = self.new_browser()
         sheet = self.join(context.new_page())

@@ -5,13 +5,7 @@ from playwright.sync_api import expect
 from e2e.journey import Journey
 from e2e.pages.handout import HandoutPage
 from e2e.pages.sheet import JoinPage
-
-STAND_IN_VOICE = """
-window.said = []; window.spoken = [];
-speechSynthesis.getVoices = () => [{ name: "stand-in" }];
-speechSynthesis.speak = (utterance) => { said.push(utterance.text); spoken.push(utterance); };
-speechSynthesis.cancel = () => { window.hushed = true; };
-"""
+from e2e.voice import HAS_SAID_ALL, STAND_IN_VOICE
 
 
 class Text(Journey):
@@ -35,15 +29,37 @@ class Text(Journey):
         button.click()
         stop = sheet.page.get_by_role("button", name="Stop reading")
         expect(stop).to_be_visible()
-        said = sheet.page.evaluate("window.said.join(' ')")
-        self.assertIn("Reading a tide table", said)
-        self.assertIn("High tide", said)
+        regions = sheet.page.get_by_role("group", name="Press what you want to hear")
+        expect(regions.locator("[aria-current]")).to_have_count(1)
         stop.click()
         expect(button).to_be_visible()
         self.assertTrue(sheet.page.evaluate("window.hushed"))
+        expect(regions).to_have_count(0)
         button.click()
-        sheet.page.evaluate("window.spoken.at(-1).onend()")
+        sheet.page.evaluate(HAS_SAID_ALL)
+        said = sheet.page.evaluate("window.said.join(' ')")
+        self.assertIn("Reading a tide table", said)
+        self.assertIn("High tide", said)
+        # What is pressed is heard, and nothing else.
+        sheet.page.evaluate("said.length = 0")
+        regions.get_by_role("button", name="Read: High tide").first.click()
+        sheet.page.evaluate(HAS_SAID_ALL)
+        self.assertIn("High tide", sheet.page.evaluate("said[0]"))
+        self.assertNotIn("Reading a tide table", sheet.page.evaluate("said.join(' ')"))
+        self.assert_accessible(sheet.page)
+        stop.click()
         expect(button).to_be_visible()
+
+    def test_a_question_is_read_with_what_is_printed_about_it(self) -> None:
+        teacher = self.teacher_browser().new_page()
+        teacher.goto(f"/handouts/{self.handout.pk}/")
+        browser = self.new_browser()
+        browser.add_init_script(STAND_IN_VOICE)
+        sheet = JoinPage(browser.new_page()).follow(HandoutPage(teacher).link, "Sena Adeyemi")
+        expect(sheet.page.locator(".paper > p.sr-only")).to_contain_text("High tide")
+        sheet.answer(1).click()
+        sheet.page.get_by_role("button", name="Read question 1 to me").click()
+        self.assertTrue(sheet.page.evaluate("said.join(' ')"))
 
     def test_without_a_voice_none_is_offered(self) -> None:
         teacher = self.teacher_browser().new_page()

@@ -53,8 +53,8 @@ class EditorPage:
 
     def hint(self) -> Locator:
         """The hint of what is in hand."""
-        self.unfold("Hint")
-        return self.slip.get_by_label("Hint", exact=True)
+        self.unfold("Hint after a check")
+        return self.slip.get_by_label("Hint after a check", exact=True)
 
     def expect_boxes(self, count: int) -> None:
         expect(self.boxes()).to_have_count(count)

@@ -21,20 +21,20 @@ from server.copies.show import (
     FileOut,
     HandedIn,
     ShownHelpOut,
+    TextsOut,
     TooLateOut,
     change_out,
     checked_answer,
     copy_out,
     file_out,
     shown_help_out,
+    texts_out,
 )
 from server.entrance.arrival import arrived_at
 from server.entrance.errors import ErrorOut
 from server.entrance.schemas import A_FILE, Incoming
 from server.words.say import say
-from server.worksheets import surveys
 from server.worksheets.flows.freeze import read_edition
-from server.worksheets.pictures import covers_on
 from velum.kinds.part import PartId, PartRef
 from velum.marking.copies import HelpRef
 
@@ -109,11 +109,10 @@ def get_copy(request: Student, copy_id: uuid.UUID) -> CopyOut:
     return copy_out(find_copy(request.auth))
 
 
-@router.get("/{uuid:copy_id}/texts", response={200: list[str], 401: ErrorOut, 404: ErrorOut}, operation_id="get_texts")
-def get_texts(request: Student, copy_id: uuid.UUID) -> list[str]:
-    """What can be read on each page, for those who listen to the sheet."""
-    document = read_edition(find_copy(request.auth).handout.edition_id)
-    return [surveys.seen_text_of(page, covers_on(document, page.id)) for page in document.pages]
+@router.get("/{uuid:copy_id}/texts", response={200: TextsOut, 401: ErrorOut, 404: ErrorOut}, operation_id="get_texts")
+def get_texts(request: Student, copy_id: uuid.UUID) -> TextsOut:
+    """What can be read on each page and about each question, for those who listen to the sheet."""
+    return texts_out(read_edition(find_copy(request.auth).handout.edition_id))
 
 
 @router.post(

@@ -15,9 +15,12 @@ from server.copies.models import AnswerFile, Copy
 from server.entrance.errors import ErrorOut
 from server.handouts.codes import shown
 from server.words.say import say
+from server.worksheets import surveys
 from server.worksheets.flows.freeze import read_edition
+from server.worksheets.pictures import covers_on
 from velum.document.document import Document
-from velum.document.sheet import Sheet, sheet_of
+from velum.document.listening import Asked, Region, asked_on, regions_of
+from velum.document.sheet import Sheet, seen_fixtures, sheet_of
 from velum.kinds import Answer, Entry
 from velum.kinds.help import Help
 from velum.mark import Verdict
@@ -115,6 +118,28 @@ class FileOut(Schema):
     file: str
     media_type: str
     size: int
+
+
+class PageTextOut(Schema):
+    """What can be read on a page: all of it, line by line, and in regions, with what is laid on it."""
+
+    text: str
+    regions: list[Region]
+
+
+class TextsOut(Schema):
+    pages: list[PageTextOut]
+    asked: list[Asked]
+
+
+def texts_out(document: Document) -> TextsOut:
+    out = TextsOut(pages=[], asked=[])
+    for page in document.pages:
+        lines = surveys.seen_lines_of(page, covers_on(document, page.id))
+        regions = regions_of(lines, seen_fixtures(document, page.id))
+        out.pages.append(PageTextOut(text="\n".join(line.text for line in lines), regions=regions))
+        out.asked += asked_on(document, page.id, regions)
+    return out
 
 
 def file_out(kept: AnswerFile) -> FileOut:

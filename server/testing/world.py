@@ -27,7 +27,7 @@ from server.sounds.flows.keep import keep_sound
 from server.worksheets.documents import written
 from server.worksheets.flows.freeze import read_edition
 from server.worksheets.models import Worksheet
-from velum.document.edits import ChangeField, LayFixture, SetInstructions, apply
+from velum.document.edits import ChangeField, Edit, LayFixture, SetInstructions, apply
 from velum.document.tests.examples import a_document, answer_box
 from velum.fixtures.picture import Picture
 from velum.geometry.box import Box
@@ -84,7 +84,11 @@ def make_worksheet(owner: User) -> Worksheet:
     )
     box2 = document.fields[1].changed(help=(HintHelp(id="hint1", paragraphs=plain(KEPT_BACK), cost=25),))
     instructed = Instruction(language="en", paragraphs=plain("Fill in the boxes."), sound=make_sound(owner))
-    edits = [LayFixture(fixture=picture), ChangeField(field=box2), SetInstructions(instructions=(instructed,))]
+    edits: list[Edit] = [
+        LayFixture(fixture=picture),
+        ChangeField(field=box2),
+        SetInstructions(instructions=(instructed,)),
+    ]
     document = apply(document, edits)
     return Worksheet.objects.create(owner=owner, **written(document))
 

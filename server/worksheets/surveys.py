@@ -72,9 +72,9 @@ def text_of(page: Page) -> str:
     return "\n".join(line.text for line in shown_lines(page, _lines(page)))
 
 
-def seen_text_of(page: Page, covers: Covers) -> str:
-    """What can be seen and read on a page, line by line, for those who listen to it."""
-    return "\n".join(line.text for line in seen_lines(page, _lines(page), covers))
+def seen_lines_of(page: Page, covers: Covers) -> list[Line]:
+    """What can be seen and read on a page, for those who listen to it."""
+    return seen_lines(page, _lines(page), covers)
 
 
 def _lines(page: Page) -> tuple[Line, ...]:

@@ -59,7 +59,8 @@ class Covered(WorldCase):
             surveys.begin([self.page])
             for waiting in [*queue._queue._running.values(), *queue._queue._waiting.values()]:
                 waiting.done.exception()
-        self.assertEqual(self.student.get(f"/c/{self.copy.pk}/texts").json(), [""])
+        texts = self.student.get(f"/c/{self.copy.pk}/texts").json()
+        self.assertEqual(texts, {"pages": [{"text": "", "regions": []}], "asked": []})
         copy = self.student.get(f"/c/{self.copy.pk}/copy")
         self.assertEqual([fixture["id"] for fixture in copy.json()["sheet"]["fixtures"]], ["cover1"])
         self.assertNotIn(b"bladderwrack", copy.content)

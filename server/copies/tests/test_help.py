@@ -12,6 +12,7 @@ from server.copies.flows import help as flow
 from server.copies.flows.hand_in import let_go_on
 from server.copies.flows.join import join
 from server.copies.flows.mark_again import mark_again
+from server.copies.flows.marking import marks_now
 from server.handouts.flows.hand_out import hand_out
 from server.handouts.models import Handout
 from server.testing.world import (
@@ -106,7 +107,7 @@ class Asking(WorldCase):
 
     def test_one_that_was_asked_for_while_it_is_handed_in_is_counted(self) -> None:
         write(self.copy, box2="4.80")
-        before = hand_in.marks_now
+        before = marks_now
 
         def ask_first(*args: Any) -> Any:
             marks = before(*args)

@@ -11,6 +11,9 @@ export type Entry = NonNullable<Copy["answers"][number]["answer"]>;
 export type PartPrompt = Prompt["parts"][number];
 export type Checked = Schemas["CheckedAnswer"];
 export type Change = Schemas["ChangeIn"];
+export type Texts = Schemas["TextsOut"];
+export type Help = Schemas["ShownHelpOut"]["help"];
+export type Instruction = Prompt["instructions"][number];
 export type ChangeOut = Schemas["ChangeOut"];
 
 export const student = createClient<paths>({ baseUrl: "/" });
@@ -20,9 +23,9 @@ student.use({
   },
 });
 
-/** What is printed on each page of a copy; nothing when it cannot be had. */
-export async function printed(copyId: string): Promise<string[]> {
+/** What can be read on the pages of a copy and about its questions; undefined when it cannot be had. */
+export async function textsOf(copyId: string): Promise<Texts | undefined> {
   const params = { path: { copy_id: copyId } };
   const { data } = await student.GET("/c/{copy_id}/texts", { params }).catch(() => ({ data: undefined }));
-  return data ?? [];
+  return data;
 }

@@ -124,7 +124,7 @@ export interface paths {
         };
         /**
          * Get Texts
-         * @description What can be read on each page, for those who listen to the sheet.
+         * @description What can be read on each page and about each question, for those who listen to the sheet.
          */
         get: operations["get_texts"];
         put?: never;
@@ -148,6 +148,21 @@ export interface components {
         AnswersOut: {
             /** Changes */
             changes: components["schemas"]["ChangeOut"][];
+        };
+        /**
+         * Asked
+         * @description What is printed about a question, and where; the box holds the place of its answer too.
+         */
+        Asked: {
+            box: components["schemas"]["Box"];
+            /** Field */
+            field: string;
+            /** Page */
+            page: string;
+            /** Part */
+            part: string;
+            /** Text */
+            text: string;
         };
         /**
          * Axis
@@ -1408,6 +1423,16 @@ export interface components {
             width: number;
         };
         /**
+         * PageTextOut
+         * @description What can be read on a page: all of it, line by line, and in regions, with what is laid on it.
+         */
+        PageTextOut: {
+            /** Regions */
+            regions: components["schemas"]["Region"][];
+            /** Text */
+            text: string;
+        };
+        /**
          * Paragraph
          * @description A paragraph, a heading, or an item of a list; items that follow each other make one list.
          */
@@ -1681,6 +1706,15 @@ export interface components {
             x: number;
             /** Y */
             y: number;
+        };
+        /**
+         * Region
+         * @description What is read at one go, and where it stands on the page as shown.
+         */
+        Region: {
+            box: components["schemas"]["Box"];
+            /** Text */
+            text: string;
         };
         /**
          * Run
@@ -3076,6 +3110,13 @@ export interface components {
              */
             size: number;
         };
+        /** TextsOut */
+        TextsOut: {
+            /** Asked */
+            asked: components["schemas"]["Asked"][];
+            /** Pages */
+            pages: components["schemas"]["PageTextOut"][];
+        };
         /**
          * TooLateOut
          * @description The copy was handed in or closed before these changes came. ``changes`` are those that were noted all the same:
@@ -3576,7 +3617,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": string[];
+                    "application/json": components["schemas"]["TextsOut"];
                 };
             };
             /** @description Unauthorized */

@@ -32,7 +32,8 @@ export type Told =
 const worker = self as unknown as Worker;
 const PREFIX = "velum:sheet:";
 const SHEET = /^\/c\/([0-9a-f-]{36})\/$/;
-const OF_SHEET = /^\/c\/([0-9a-f-]{36})\/(?:pages|pictures|files)\//;
+const OF_SHEET = /^\/c\/([0-9a-f-]{36})\/(?:pages|pictures|sounds|files)\//;
+const TEXTS = /^\/c\/([0-9a-f-]{36})\/texts$/;
 /** Milliseconds that a network may take to answer before the sheet is shown as it is kept. */
 const PATIENCE = 6_000;
 
@@ -58,7 +59,9 @@ worker.addEventListener("fetch", (event) => {
   if (request.method !== "GET" || origin !== location.origin) return;
   const sheet = SHEET.exec(pathname)?.[1];
   const part = OF_SHEET.exec(pathname)?.[1];
-  if (sheet && request.mode === "navigate") event.respondWith(fresh(sheet, request, event));
+  const texts = TEXTS.exec(pathname)?.[1];
+  if (sheet && request.mode === "navigate") event.respondWith(fresh(sheet, homeOf(sheet), request, event));
+  else if (texts) event.respondWith(fresh(texts, pathname, request, event));
   else if (part) event.respondWith(lasting(request, part));
   else if (pathname.startsWith("/static/")) event.respondWith(lasting(request));
 });
@@ -69,11 +72,17 @@ worker.addEventListener("message", (event) => {
   event.waitUntil(work.then((all) => ports[0]?.postMessage(all)));
 });
 
-/** The sheet as it is now; without an answer, or from a server in trouble, as it was kept. */
-async function fresh(copy: string, request: Request, event: ExtendableEvent): Promise<Response> {
-  const kept = await (await open(copy)).match(homeOf(copy));
+/** Something of the sheet as it is now; without an answer, or from a server in trouble, as it was kept. */
+async function fresh(
+  copy: string,
+  name: string,
+  request: Request,
+  event: ExtendableEvent,
+): Promise<Response> {
+  const cache = await open(copy);
+  const kept = await cache.match(name);
   const asked = fetch(request).then(async (response) => {
-    if (response.ok && !response.redirected) await (await open(copy)).put(homeOf(copy), response.clone());
+    if (response.ok && !response.redirected) await cache.put(name, response.clone());
     // The server does not know this device any more: neither does the device know the sheet.
     else if (response.status === 404) await forget(copy);
     return response;

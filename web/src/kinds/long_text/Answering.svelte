@@ -4,7 +4,7 @@
   import type { AnsweringProps } from "../student";
   import { askedFor } from "./words";
   import Paragraphs from "../../rich_text/Paragraphs.svelte";
-  import type { Writer } from "./writer.svelte";
+  import type { Writer } from "../../rich_text/writing/writer.svelte";
 
   let {
     prompt,
@@ -17,6 +17,9 @@
     onanswer,
     onfocus,
   }: AnsweringProps<"long_text"> = $props();
+
+  /** The most that is kept (velum/kinds/long_text.py). */
+  const MOST = { letters: 20_000, paragraphs: 1_000 };
 
   let place: HTMLDivElement;
   let writer = $state.raw<Writer>();
@@ -35,11 +38,12 @@
   let left = false;
   onMount(async () => {
     await idle();
-    const { Writer } = await import("./writer.svelte");
+    const { Writer } = await import("../../rich_text/writing/writer.svelte");
     if (left) return;
     writer = new Writer(place, answer?.paragraphs ?? [], {
       formatted: prompt.formatted,
       attributes: () => ({ label: named, describedby, spelling: prompt.spelling, readonly }),
+      most: MOST,
       onwrite: (paragraphs) => onanswer({ kind: "long_text", version: 1, paragraphs }),
       onfocus: () => onfocus(),
     });

@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { SettingsProps } from "../teacher";
-  import { LANGUAGES } from "./languages";
+  import { LANGUAGES } from "../../words/languages";
 
   let { field, onchange }: SettingsProps<"long_text"> = $props();
 

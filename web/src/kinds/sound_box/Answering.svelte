@@ -7,8 +7,8 @@
   import { AnswerFile } from "../answer_file.svelte";
   import { sheetStore } from "../sheet_store";
   import type { AnsweringProps } from "../student";
-  import { Recorder } from "./recorder.svelte";
-  import { clock } from "./sound";
+  import { Recorder } from "../../sound/recorder.svelte";
+  import { clock } from "../../sound/sound";
 
   let {
     prompt,

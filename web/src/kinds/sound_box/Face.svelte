@@ -1,7 +1,7 @@
 <script lang="ts">
   import Mic from "@lucide/svelte/icons/mic";
   import type { FaceProps } from "../teacher";
-  import { clock } from "./sound";
+  import { clock } from "../../sound/sound";
 
   let { field }: FaceProps<"sound_box"> = $props();
 </script>

@@ -1,7 +1,7 @@
 <script lang="ts">
   import MarkedByYou from "../MarkedByYou.svelte";
   import type { SettingsProps } from "../teacher";
-  import { clock } from "./sound";
+  import { clock } from "../../sound/sound";
 
   let { field, onchange }: SettingsProps<"sound_box"> = $props();
 

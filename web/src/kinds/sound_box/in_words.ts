@@ -1,3 +1,4 @@
-import type { Answer } from "./sound";
+import type { AnswerOf } from "../student";
 
-export const inWords = ({ sound }: Answer): string => (sound ? /* @wc-include */ "a recording" : "");
+export const inWords = ({ sound }: AnswerOf<"sound_box">): string =>
+  sound ? /* @wc-include */ "a recording" : "";

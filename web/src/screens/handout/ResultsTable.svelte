@@ -45,7 +45,7 @@
                   tries={mark.tries}
                   label="{results.questions[i]?.number}: {inWords(mark.verdict, mark.tries)}{mark.overruled
                     ? ', your decision'
-                    : ''}"
+                    : ''}{mark.helped > 0 ? ', with help' : ''}"
                 />
                 {#if mark.overruled}
                   <span

@@ -6,6 +6,15 @@
   import { refName } from "../../kinds/form";
   import { numbersOf, type Question } from "../../worksheet/numbering";
 
+  // @wc-include
+  const HELP: Record<Schemas["HelpUseOut"]["kind"], string> = {
+    hint: "Hint",
+    example: "Worked example",
+    link: "Link",
+    sound: "Sound",
+    picture: "Picture",
+  };
+
   type Earned = Schemas["OverruleIn"]["earned"];
 
   interface Props {
@@ -39,6 +48,9 @@
   }
   const record = $derived(
     review.record.filter((ruling) => ruling.field_id === fieldId && ruling.part === part).reverse(),
+  );
+  const helped = $derived(
+    review.help.filter((used) => used.field_id === fieldId && (used.part === null || used.part === part)),
   );
   const numbers = $derived(numbersOf(review.document.fields));
   const canBeAccepted = $derived(
@@ -127,6 +139,19 @@
         </dd>
       </div>
     </dl>
+    {#if helped.length > 0}
+      <div class="mt-4">
+        <h3 class="font-sans text-sm font-semibold" id="helped">Help that was asked for</h3>
+        <ul class="text-sm" aria-labelledby="helped">
+          {#each helped as { kind, cost, at }, i (i)}
+            <li>
+              {HELP[kind]}{#if cost > 0}, takes {cost} %{/if}
+              <span class="quiet">{moment(at)}</span>
+            </li>
+          {/each}
+        </ul>
+      </div>
+    {/if}
     {#if canBeAccepted}
       <button class="btn btn-outline btn-sm mt-3" onclick={onaccept}
         >Count this answer as right for everybody</button

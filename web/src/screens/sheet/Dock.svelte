@@ -1,13 +1,26 @@
 <script lang="ts">
   // On a phone: the question in hand under the thumb, large enough to type into.
+  import type { Snippet } from "svelte";
   import { kindOf, placesOf } from "../../kinds/student";
   import Aid from "./Aid.svelte";
   import CheckSays from "./CheckSays.svelte";
   import CheckButton from "./CheckButton.svelte";
+  import HelpButton from "./help/HelpButton.svelte";
+  import ListenButton from "./listening/ListenButton.svelte";
+  import type { Listening } from "./listening/listening.svelte";
+  import type { ReadingSettings } from "./reading/reading.svelte";
   import FlagButton from "./FlagButton.svelte";
   import type { Question, Working } from "./working.svelte";
 
-  let { working, ongo }: { working: Working; ongo: (question: Question) => void } = $props();
+  interface Props {
+    working: Working;
+    listening: Listening;
+    reading: ReadingSettings;
+    /** What the question in hand asks for, in the teacher's words. */
+    asked: Snippet<[own: string]>;
+    ongo: (question: Question) => void;
+  }
+  let { working, listening, reading, asked, ongo }: Props = $props();
 
   const question = $derived(working.question);
   const prompt = $derived(question?.prompt);
@@ -38,7 +51,13 @@
       </b>
       <CheckSays {working} />
       <span class="quiet ms-auto text-sm whitespace-nowrap">{answered} of {working.questions.length}</span>
+      <button
+        class="btn btn-ghost h-11 px-2 text-sm"
+        onclick={() => reading.set({ shows: reading.now.shows === "page" ? "question" : "page" })}
+        >{reading.now.shows === "page" ? "One question" : "Whole page"}</button
+      >
     </div>
+    {@render asked("mb-2 max-h-[20dvh] overflow-y-auto")}
     {@const places = placesOf(prompt)}
     {@const place = places.find(({ id }) => id === question.part.place) ?? places[0]}
     {#if place}{#key question.name}
@@ -62,8 +81,10 @@
         </div>
       {/key}{/if}
     <Aid {working} find={() => dock.querySelector<HTMLElement>("[data-answer]")} class="mt-2" />
-    <div class="mt-3 flex flex-wrap gap-2.5 [&>*:not(.size-11)]:flex-1">
+    <div class="mt-3 flex flex-wrap gap-2.5 [&>*:not(.size-11,.max-sm\:size-11)]:flex-1">
       <FlagButton {working} />
+      <ListenButton {working} {listening} />
+      <HelpButton {working} />
       <button class="btn btn-outline h-11" disabled={!back} onclick={() => back && ongo(back)}>Back</button>
       <CheckButton {working} />
       <button class="btn btn-secondary h-11" disabled={!on} onclick={() => on && ongo(on)}>Next blank</button>

@@ -2,32 +2,34 @@
   // The pages with the student's film above them. On a phone the page is larger than the screen and moves under it.
   import Square from "@lucide/svelte/icons/square";
   import Volume2 from "@lucide/svelte/icons/volume-2";
-  import { onDestroy, onMount, tick } from "svelte";
+  import { flushSync, onMount, tick } from "svelte";
   import type { Point } from "../../canvas/box";
   import { zoomable } from "../../canvas/pinch";
   import { lookAgainAt, sightOf } from "../../canvas/sight";
-  import Laid from "../../fixtures/Laid.svelte";
-  import { kindOf, numbersAt, placesOf, type Place } from "../../kinds/student";
-  import { kindsOn } from "../../kinds/layers";
-  import PagePaper from "../../ui/PagePaper.svelte";
-  import { printed } from "../../api/student";
-  import { ReadAloud } from "../../ui/read_aloud.svelte";
-  import { lettersOnScreen, tabPlaces } from "../../canvas/tab_place";
-  import type { Ink } from "../../canvas/ink";
-  import type { Prompt } from "../../api/student";
+  import { kindOf, placesOf } from "../../kinds/student";
   import Continued from "../../ui/Continued.svelte";
-  import AnswerPlace from "./AnswerPlace.svelte";
+  import { cropOf, scaleOf } from "./one";
+  import type InstructedPart from "./instructions/Instructed.svelte";
+  import type { Listening } from "./listening/listening.svelte";
+  import type { ReadingSettings } from "./reading/reading.svelte";
   import PageSteps from "./PageSteps.svelte";
+  import SheetPage from "./SheetPage.svelte";
   import type { Working } from "./working.svelte";
 
   interface Props {
     working: Working;
     docked: boolean;
-    /** Whether a ruler lies over the pages. */
-    ruler: boolean;
+    /** Whether the question in hand alone is shown. */
+    single: boolean;
+    listening: Listening;
+    reading: ReadingSettings;
+    /** Shows instructions; loaded for a sheet that has some. */
+    Instructed: typeof InstructedPart | undefined;
   }
-  let { working, docked, ruler }: Props = $props();
+  let { working, docked, single, listening, reading, Instructed }: Props = $props();
 
+  /** What the instructions of the worksheet itself are found by; those of a page, by its id. */
+  const WORKSHEET = "";
   const ZOOMS = [1, 1.25, 1.5, 2, 3];
   const LARGEST = 3;
   /** The widest that a page is shown at 100 %, and the narrowest that can still be read, in CSS pixels. */
@@ -37,16 +39,27 @@
   let view = $state.raw() as HTMLElement;
   let width = $state(document.documentElement.clientWidth);
   let zoom = $state(1);
-  let texts = $state.raw<string[]>([]);
-
-  // Nobody waits for it: the answers come first on a bad connection.
-  $effect(() => {
-    const asked = setTimeout(() => void printed(working.copy.id).then((found) => (texts = found)), 1500);
-    return () => clearTimeout(asked);
-  });
+  let height = $state(0);
+  let printing = $state(false);
 
   const pages = $derived(working.copy.sheet.pages);
+  /** What is shown of a page while the question in hand alone is: it, and what is printed about it. */
+  const crop = $derived.by(() => {
+    const { question } = working;
+    if (!single || printing || !question) return undefined;
+    const { prompt, part } = question;
+    const places = placesOf(prompt);
+    const place = places.find(({ id }) => id === part.place) ?? places[0];
+    const page = pages.find(({ id }) => id === place?.page);
+    if (!place || !page) return undefined;
+    const own = kindOf(prompt).direct ? places.filter((each) => each.page === page.id) : [place];
+    const asked = listening.texts?.asked.find((each) => each.field === prompt.id && each.part === part.id);
+    const box = cropOf([...own.map(({ box }) => box), ...(asked ? [asked.box] : [])], page);
+    return { page: page.id, box, words: asked?.text ?? "" };
+  });
+  const seen = $derived(pages.filter(({ id }) => !crop || crop.page === id));
   const scale = $derived.by(() => {
+    if (crop) return scaleOf(crop.box, { width, height }) * zoom;
     const widest = Math.max(...pages.map((page) => page.width));
     return (Math.max(NARROWEST, Math.min(WIDEST, width - 48)) / widest) * zoom;
   });
@@ -56,22 +69,14 @@
     if (docked && working.current) show(working.current, false);
   });
 
-  const nameOf = (prompt: Prompt, place: Place) => `${prompt.id}/${place.id}`;
+  $effect(() => {
+    if (crop) working.inView = crop.page;
+  });
 
-  /** Where the numbers of the questions on a page stand. */
-  function tabsOn(page: (typeof pages)[number], ink: Ink | undefined) {
-    const fields = working.prompts.flatMap((prompt) =>
-      placesOf(prompt)
-        .filter((place) => place.page === page.id)
-        .map((place) => ({
-          id: nameOf(prompt, place),
-          box: place.box,
-          number: numbersAt(prompt, place),
-          clear: kindOf(prompt).clear ?? false,
-        })),
-    );
-    const lying = working.copy.sheet.fixtures.flatMap(({ page: on, box }) => (on === page.id ? [box] : []));
-    return tabPlaces(fields, { page, scale, letters: lettersOnScreen(), ink, lying });
+  /** All pages are printed, whatever the screen shows. */
+  function print(begins: boolean) {
+    printing = begins;
+    flushSync();
   }
 
   /** What was written at length, as it is printed. */
@@ -83,27 +88,15 @@
     }),
   );
 
-  const aloud = new ReadAloud();
-  onDestroy(() => aloud.stop());
-
-  /** The page that most is seen of. */
+  /** The page that most is seen of, counted from 0. */
   function pageInView(): number {
     const { top, bottom } = view.getBoundingClientRect();
-    const seen = [...view.querySelectorAll(".paper")].map((paper) => {
+    const heights = [...view.querySelectorAll(".paper")].map((paper) => {
       const place = paper.getBoundingClientRect();
       return Math.min(bottom, place.bottom) - Math.max(top, place.top);
     });
-    return seen.indexOf(Math.max(...seen));
-  }
-
-  /** Read what is printed and laid on the page in view. */
-  function listen() {
-    const i = pageInView();
-    const laid = [
-      ...(view.querySelectorAll(".paper")[i]?.querySelectorAll<HTMLElement>("[data-fixture]") ?? []),
-    ];
-    const words = laid.map((fixture) => fixture.querySelector("img")?.alt ?? fixture.innerText);
-    aloud.read(`page ${i + 1}`, [texts[i], ...words].join("\n"));
+    const most = seen[heights.indexOf(Math.max(...heights))];
+    return most ? pages.indexOf(most) : 0;
   }
 
   /** Show the pages larger or smaller; what is looked at, or lies at a point of the window, stays where it is. */
@@ -145,77 +138,74 @@
   }
 </script>
 
+<svelte:window onbeforeprint={() => print(true)} onafterprint={() => print(false)} />
+
 <div class="relative min-h-0">
   <main
     class="isolate h-full overflow-auto"
     bind:this={view}
     bind:clientWidth={width}
+    bind:clientHeight={height}
     {@attach zoomable({ zoom: (factor, at) => void zoomTo(zoom * factor, at), panning: () => false })}
     onscroll={() => (working.inView = pages[pageInView()]?.id ?? "")}
   >
-    <div class="flex w-max min-w-full flex-col items-center gap-5 sm:px-6 sm:py-4">
-      {#each pages as page, i (page.id)}
-        <PagePaper
-          {page}
-          pictures="/c/{working.copy.id}/pages/"
-          {scale}
-          alt="Page {i + 1} of {pages.length}"
-          text={texts[i]}
-          lazy={i > 0}
+    <div
+      class="flex w-max min-w-full flex-col items-center gap-5 sm:px-6 sm:py-4 {crop
+        ? 'min-h-full justify-center'
+        : ''}"
+    >
+      {#if crop?.words}
+        <p
+          class="sticky start-0 w-screen px-4 pt-3 text-[calc(1.125rem*var(--letters,1))] whitespace-pre-line"
+          dir="auto"
         >
-          {#snippet children(ink)}
-            {@const tabs = tabsOn(page, ink)}
-            <Laid
-              fixtures={working.copy.sheet.fixtures}
-              page={page.id}
-              {scale}
-              pictures="/c/{working.copy.id}/pictures/"
-            />
-            {#each working.prompts as prompt (prompt.id)}
-              {#each placesOf(prompt) as place (place.id)}
-                {#if place.page === page.id}
-                  <AnswerPlace
-                    {working}
-                    {prompt}
-                    {place}
-                    {scale}
-                    tab={tabs.get(nameOf(prompt, place))}
-                    {docked}
-                    onpick={() => working.current && show(working.current, false)}
-                  />
-                {/if}
-              {/each}
-            {/each}
-            {#each kindsOn(page, working.prompts, placesOf, kindOf) as [kind, prompts] (kind)}
-              {@const Layer = kind.Layer}
-              {#if Layer}<div class="pointer-events-none absolute inset-0 z-2">
-                  <Layer
-                    {page}
-                    {scale}
-                    {prompts}
-                    {docked}
-                    readonly={working.readonly}
-                    onanswer={(prompt, answer) => working.answer(prompt, answer)}
-                    onentry={(prompt, name, entry) => working.change(prompt, name, entry)}
-                  />
-                </div>{/if}
-            {/each}
-          {/snippet}
-        </PagePaper>
+          {crop.words}
+        </p>
+      {/if}
+      {#each seen as page (page.id)}
+        {@const at = pages.indexOf(page)}
+        {#if !crop && Instructed}
+          {#each at === 0 ? [WORKSHEET, page.id] : [page.id] as about (about)}
+            {@const instructions = working.copy.sheet.instructions[about] ?? []}
+            {#if instructions.length > 0}
+              <div
+                class="card-paper sticky start-0 w-full max-w-[min(57rem,100vw)] self-center p-4 max-sm:self-start"
+              >
+                <Instructed
+                  name="instructions {about}"
+                  label={about === WORKSHEET ? "Instructions" : `Instructions of page ${at + 1}`}
+                  {instructions}
+                  {listening}
+                  {reading}
+                />
+              </div>
+            {/if}
+          {/each}
+        {/if}
+        <SheetPage
+          {working}
+          {page}
+          {at}
+          {scale}
+          {docked}
+          part={crop?.box}
+          {listening}
+          onpick={() => working.current && show(working.current, false)}
+        />
       {/each}
       <Continued texts={written} />
     </div>
   </main>
-  {#if ruler}
+  {#if reading.now.ruler}
     {#await import("./reading/Ruler.svelte") then { default: Ruler }}<Ruler over={view} />{/await}
   {/if}
   <div class="absolute start-3 bottom-3 z-6 flex gap-2">
-    {#if aloud.able}
+    {#if listening.aloud.able && !single}
       <button
         class="btn h-11 bg-base-100 shadow-md max-sm:w-11 max-sm:p-0"
-        onclick={() => (aloud.reading ? aloud.stop() : listen())}
+        onclick={() => (listening.page === null ? listening.readPage(pageInView()) : listening.stop())}
       >
-        {#if aloud.reading}
+        {#if listening.page !== null}
           <Square size={18} aria-hidden="true" /><span class="max-sm:sr-only">Stop reading</span>
         {:else}
           <Volume2 size={20} aria-hidden="true" /><span class="max-sm:sr-only">Read this page to me</span>

@@ -36,8 +36,9 @@ const copy = {
   open: true,
   handed_in_at: null,
   checked: [],
+  help: [],
   answers: [{ field_id: "crab", entry: "", revision: 1, answer }],
-  sheet: { title: "Shore", pages, prompts, fixtures: [] },
+  sheet: { title: "Shore", pages, prompts, fixtures: [], instructions: {} },
 } as unknown as Copy;
 
 const html = () => render(MadeUpSheet, { props: { working: new Working(copy, device) } }).body;

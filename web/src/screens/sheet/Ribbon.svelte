@@ -3,10 +3,18 @@
   import Beads from "./Beads.svelte";
   import CheckSays from "./CheckSays.svelte";
   import CheckButton from "./CheckButton.svelte";
+  import ListenButton from "./listening/ListenButton.svelte";
+  import type { Listening } from "./listening/listening.svelte";
+  import HelpButton from "./help/HelpButton.svelte";
   import FlagButton from "./FlagButton.svelte";
   import type { Question, Working } from "./working.svelte";
 
-  let { working, ongo }: { working: Working; ongo: (question: Question) => void } = $props();
+  interface Props {
+    working: Working;
+    listening: Listening;
+    ongo: (question: Question) => void;
+  }
+  let { working, listening, ongo }: Props = $props();
 
   const answered = $derived(working.questions.length - working.blanks.length);
 
@@ -25,6 +33,8 @@
   <span class="quiet text-sm whitespace-nowrap max-sm:hidden"
     >{answered} of {working.questions.length} answered</span
   >
+  <ListenButton {working} {listening} />
+  <HelpButton {working} />
   {#if !working.readonly}
     <FlagButton {working} />
     <CheckButton {working} />

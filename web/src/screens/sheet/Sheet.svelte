@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { Copy } from "../../api/student";
   import type { Device } from "../../saving/device";
-  import { onMount, tick } from "svelte";
+  import { onDestroy, onMount, tick } from "svelte";
   import Announcer from "../../ui/Announcer.svelte";
   import Later from "../../ui/Later.svelte";
   import SaveNote from "../../ui/SaveNote.svelte";
@@ -12,17 +12,28 @@
   import Aid from "./Aid.svelte";
   import Dock from "./Dock.svelte";
   import HandIn from "./HandIn.svelte";
+  import type InstructedPart from "./instructions/Instructed.svelte";
+  import { Keyboard } from "./keyboard.svelte";
+  import { Listening } from "./listening/listening.svelte";
   import Paper from "./Paper.svelte";
   import { dress, ReadingSettings } from "./reading/reading.svelte";
   import Ribbon from "./Ribbon.svelte";
   import { numberOf, Working, type Question } from "./working.svelte";
 
-  let { begun, device }: { begun: Copy; device: Device } = $props();
+  interface Props {
+    begun: Copy;
+    device: Device;
+    /** Shows instructions; loaded for a sheet that has some. */
+    Instructed: typeof InstructedPart | undefined;
+  }
+  let { begun, device, Instructed }: Props = $props();
 
   // svelte-ignore state_referenced_locally
   const working = new Working(begun, device);
   // svelte-ignore state_referenced_locally
   const reading = new ReadingSettings(begun.name, device);
+  // svelte-ignore state_referenced_locally
+  const listening = new Listening(begun.id, () => reading.now.language);
   setSheetStore(working);
   setStudentName(working.copy.name);
   setPicturePlace(`/c/${working.copy.id}/pictures/`);
@@ -35,6 +46,15 @@
   let dock = $state<Dock>();
 
   const docked = $derived(innerWidth < PHONE);
+  const single = $derived(docked && !working.readonly && reading.now.shows === "question");
+  const instructions = $derived(working.question?.prompt.instructions ?? []);
+
+  // Nobody waits for it: the answers come first on a bad connection.
+  $effect(() => {
+    const asked = setTimeout(() => void listening.load(), single ? 0 : 1500);
+    return () => clearTimeout(asked);
+  });
+  onDestroy(() => listening.stop());
 
   $effect.pre(() => dress(document.documentElement, reading.now));
 
@@ -43,6 +63,15 @@
     const idle = globalThis.requestIdleCallback ?? ((what: () => void) => setTimeout(what, 2_000));
     const keep = async () => (await import("./offline")).keepOffline(working.copy);
     idle(() => void keep().catch(() => undefined), { timeout: 10_000 });
+  });
+
+  const keyboard = new Keyboard();
+  onMount(() => keyboard.watch());
+  // Whatever room a keyboard leaves: what is typed into stays in view.
+  $effect(() => {
+    if (!keyboard.open) return;
+    void keyboard.room;
+    void tick().then(() => document.activeElement?.scrollIntoView({ block: "nearest" }));
   });
 
   async function goTo({ name }: Question) {
@@ -62,10 +91,29 @@
 
 <svelte:window bind:innerWidth />
 
+{#snippet asked(own: string)}
+  {#if Instructed && instructions.length > 0 && working.question}
+    {@const { name, part } = working.question}
+    <div class={own}>
+      <Instructed
+        name="asked {name}"
+        label="Instructions of question {part.number}"
+        {instructions}
+        {listening}
+        {reading}
+        silent
+      />
+    </div>
+  {/if}
+{/snippet}
+
 <Announcer />
 <!-- With large letters on a small screen the page scrolls, so that the paper always has room. -->
 <div
-  class="grid h-dvh grid-cols-[minmax(0,1fr)] grid-rows-[auto_minmax(55dvh,1fr)_auto] overflow-x-hidden overflow-y-auto"
+  class="grid h-dvh grid-cols-[minmax(0,1fr)] overflow-x-hidden overflow-y-auto {keyboard.open
+    ? 'grid-rows-[auto_minmax(25dvh,1fr)_auto]'
+    : 'grid-rows-[auto_minmax(55dvh,1fr)_auto]'}"
+  style:height={keyboard.room && `${keyboard.room}px`}
 >
   <div>
     <header class="flex flex-wrap items-center gap-x-4 gap-y-1 px-4 py-2 sm:px-5">
@@ -116,9 +164,9 @@
       </p>
     {/if}
   </div>
-  <Paper bind:this={paper} {working} {docked} ruler={reading.now.ruler} />
+  <Paper bind:this={paper} {working} {docked} {single} {listening} {reading} {Instructed} />
   {#if docked && !working.readonly}
-    <Dock bind:this={dock} {working} ongo={goTo} />
+    <Dock bind:this={dock} {working} {listening} {reading} {asked} ongo={goTo} />
   {:else}
     <div>
       <Aid
@@ -127,7 +175,8 @@
         apart
         class="border-t border-(--hairline) bg-base-100/85 px-4 py-1.5"
       />
-      <Ribbon {working} ongo={goTo} />
+      {@render asked("max-h-[20dvh] overflow-y-auto border-t border-(--hairline) bg-base-100/85 px-4 py-1.5")}
+      <Ribbon {working} {listening} ongo={goTo} />
     </div>
   {/if}
 </div>

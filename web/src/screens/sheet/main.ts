@@ -9,9 +9,13 @@ import { flagsName } from "./flags.svelte";
 import { readingName } from "./reading/reading.svelte";
 import Sheet from "./Sheet.svelte";
 
+const instructs = ({ sheet }: Copy): boolean =>
+  Object.keys(sheet.instructions).length > 0 ||
+  sheet.prompts.some(({ instructions }) => instructions.length > 0);
+
 await show(Sheet, async () => {
   const begun = begin<Copy>();
-  const [device] = await Promise.all([
+  const [device, Instructed] = await Promise.all([
     openDevice([
       DEVICE,
       namesOf(begun.id),
@@ -19,7 +23,9 @@ await show(Sheet, async () => {
       flagsName(begun.id),
       readingName(begun.name),
     ]),
+    // With the first that is shown, so that nothing jumps when it comes.
+    instructs(begun) ? import("./instructions/Instructed.svelte").then((part) => part.default) : undefined,
     KINDS.load(begun.sheet.prompts.map(({ kind }) => kind)),
   ]);
-  return { begun, device };
+  return { begun, device, Instructed };
 });

@@ -15,15 +15,23 @@ const TRIES = 60;
 const picturesIn = (laid: unknown): string[] =>
   [...JSON.stringify(laid).matchAll(/"picture":"([0-9a-f]{64})"/g)].map(([, sha256]) => sha256 ?? "");
 
+/** The recordings of instructions, and the pictures and sounds of help that was asked for. */
+const heardIn = (told: unknown): string[] =>
+  [...JSON.stringify(told).matchAll(/"sound":"([0-9a-f]{64})"/g)].map(([, sha256]) => sha256 ?? "");
+
 /** Everything that a sheet shows, wherever it is scrolled to. */
 export function neededBy(copy: Copy, loaded: readonly string[]): string[] {
   const home = `/c/${copy.id}/`;
-  const { pages, fixtures, prompts } = copy.sheet;
+  const { pages, fixtures, prompts, instructions } = copy.sheet;
   return [
     ...assets(),
     ...loaded.filter((name) => name.startsWith("/static/") || name.startsWith(home)),
     ...pages.map((page) => address(`${home}pages/`, page, LAPTOP)),
-    ...picturesIn([fixtures, prompts satisfies Prompt[]]).map((sha256) => `${home}pictures/${sha256}/`),
+    ...picturesIn([fixtures, prompts satisfies Prompt[], copy.help]).map(
+      (sha256) => `${home}pictures/${sha256}/`,
+    ),
+    ...heardIn([instructions, prompts, copy.help]).map((sha256) => `${home}sounds/${sha256}/`),
+    `${home}texts`,
   ];
 }
 

@@ -10,6 +10,7 @@ import {
   type Checked,
   type Copy,
   type Entry,
+  type Help,
   type PartPrompt,
   type Prompt,
   type Schemas,
@@ -29,7 +30,6 @@ const TIMEOUT = 20_000;
 /** The same for a file, which may be large. */
 const FILE_TIMEOUT = 180_000;
 
-/** What is asked, numbered and counted: a part of a field. */
 /** An entry of an answer, and what it is to be. */
 interface Put {
   prompt: Prompt;
@@ -37,12 +37,15 @@ interface Put {
   value: Entry;
 }
 
+/** What is asked, numbered and counted: a part of a field. */
 export interface Question {
   /** Its name in lists and maps. */
   name: string;
   prompt: Prompt;
   part: PartPrompt;
 }
+
+export type HelpOffer = Prompt["help"][number];
 
 const nameOf = (fieldId: string, part: string) => (part ? `${fieldId}/${part}` : fieldId);
 
@@ -54,6 +57,8 @@ export class Working implements SheetStore {
   /** What was checked, and the number of checks, by the name of the question. */
   checked: Record<string, Checked> = $state.raw({});
   refused: Record<string, string> = $state.raw({});
+  /** The help that was asked for. */
+  private shown: Copy["help"] = $state.raw([]);
   /** The name of the question in hand. */
   current: string | undefined = $state();
   saving: SaveState = $state.raw({ is: "saved" });
@@ -80,6 +85,7 @@ export class Working implements SheetStore {
       prompt.parts.map((part) => ({ name: nameOf(prompt.id, part.id), prompt, part })),
     );
     this.flags = new Flags(copy.id, device);
+    this.shown = copy.help;
     this.handedInAt = copy.handed_in_at;
     this.inView = copy.sheet.pages[0]?.id ?? "";
     this.checked = Object.fromEntries(
@@ -283,6 +289,25 @@ export class Working implements SheetStore {
     const body = { field_id: prompt.id, part: part.id };
     const checked = await take(student.POST("/c/{copy_id}/check", { params, body }));
     if (checked) this.checked = { ...this.checked, [name]: checked };
+  }
+
+  /** The help that there is on a question; of a copy that cannot be changed, the help that was shown. */
+  helpOn({ prompt, part }: Question): HelpOffer[] {
+    const about = prompt.help.filter((offer) => offer.part === null || offer.part === part.id);
+    return this.readonly ? about.filter(({ id }) => this.shownHelp(prompt, id)) : about;
+  }
+
+  /** What a help says, if it was asked for. */
+  shownHelp(prompt: Prompt, help: string): Help | undefined {
+    return this.shown.find((shown) => shown.field_id === prompt.id && shown.help.id === help)?.help;
+  }
+
+  /** Ask for a help, which is on record. Throws Failure. */
+  async askFor(prompt: Prompt, help: string): Promise<void> {
+    const params = { path: { copy_id: this.copy.id } };
+    const body = { field_id: prompt.id, help_id: help };
+    const shown = await take(student.POST("/c/{copy_id}/help", { params, body }));
+    if (!this.shownHelp(prompt, help)) this.shown = [...this.shown, shown];
   }
 
   /** Hand in, with the answers that are not sent yet. Throws Failure. */

@@ -17,6 +17,8 @@
     setKey,
   } from "../../../worksheet/commands/fields";
   import { groupOf, pageOf } from "../../../worksheet/lying";
+  import Explaining from "../explaining/Explaining.svelte";
+  import Tags from "../explaining/Tags.svelte";
   import GroupSettings from "./GroupSettings.svelte";
   import PointsOfSeveral from "./PointsOfSeveral.svelte";
   import QuestionSettings from "./QuestionSettings.svelte";
@@ -104,6 +106,16 @@
     />
   {/if}
   {#if step === "film"}
+    {#if one}
+      <Folded
+        title="Instructions, help, skills"
+        open={one.instructions.length + one.help.length + one.skills.length > 0}
+      >
+        <Explaining {editing} field={one} />
+      </Folded>
+    {:else}
+      <Tags {editing} {fields} />
+    {/if}
     <Folded title="Look" open={own}>
       <StyleSettings
         style={first.style ?? editing.document.style}

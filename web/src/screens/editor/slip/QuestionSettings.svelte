@@ -45,10 +45,10 @@
 {#if !spread && field.points === 0}
   <p class="quiet -mt-2 text-sm">Without points it collects opinions, which are not marked.</p>
 {/if}
-<Folded title="Hint" open={field.hint !== ""}>
+<Folded title="Hint after a check" open={field.hint !== ""}>
   <input
     class="input w-full"
-    aria-label="Hint"
+    aria-label="Hint after a check"
     maxlength={LIMITS.hint}
     placeholder="For who checks and is not right"
     value={field.hint}

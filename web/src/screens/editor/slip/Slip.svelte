@@ -14,6 +14,7 @@
   import type { Paging } from "../pages/paging.svelte";
   import Align from "../fixtures/Align.svelte";
   import FixtureSlip from "../fixtures/FixtureSlip.svelte";
+  import WorksheetExplaining from "../explaining/WorksheetExplaining.svelte";
   import FieldsSlip from "./FieldsSlip.svelte";
   import StyleSettings from "./StyleSettings.svelte";
   import type { Step } from "../steps";
@@ -97,6 +98,12 @@
               style={editing.document.style}
               onstyle={(style) => editing.do(setUsualStyle(style))}
             />
+          </Folded>
+          <Folded
+            title="Instructions, skills"
+            open={Object.keys(editing.document.instructions).length + editing.document.skills.length > 0}
+          >
+            <WorksheetExplaining {editing} />
           </Folded>
         </div>
       {:else if step === "key"}

@@ -26,6 +26,10 @@ export type Opened = Worksheet & {
   version: number;
   largest_upload: number;
   stand_in_camera: string | null;
+  /** Whether there is a microphone for devices that have none, as in the demo. */
+  stand_in_microphone: boolean;
+  /** Sites that help may lead to, with all their parts. */
+  link_sites: readonly string[];
 };
 
 export class Editing {
@@ -39,6 +43,10 @@ export class Editing {
   readonly largestUpload: number;
   /** Where the demo's camera is. */
   readonly standInCamera: string | null;
+  /** Whether the demo's microphone is there. */
+  readonly standInMicrophone: boolean;
+  /** Sites that help may lead to, with all their parts. */
+  readonly linkSites: readonly string[];
   /** What of a file that was brought in could not be read. */
   leftOut: string[] = $state.raw([]);
   /** Fields that need a look, since the paper under them was replaced. */
@@ -55,6 +63,8 @@ export class Editing {
   constructor(worksheet: Opened) {
     this.largestUpload = worksheet.largest_upload;
     this.standInCamera = worksheet.stand_in_camera;
+    this.standInMicrophone = worksheet.stand_in_microphone;
+    this.linkSites = worksheet.link_sites;
     this.printed = new Printed(worksheet.id);
     this.clipboard = new FilmClipboard(inBrowser(), () => (this.pasteable = this.clipboard.copied));
     this.pasteable = this.clipboard.copied;

@@ -19,6 +19,10 @@
     ["day", "Day"],
     ["dusk", "Dusk"],
   ] as const;
+  const SHOWS = [
+    ["page", "The page"],
+    ["question", "One question at a time"],
+  ] as const;
   const SWITCHES = [
     ["spacing", "More room between letters and lines"],
     ["contrast", "Stronger contrast"],
@@ -40,6 +44,12 @@
       options={LIGHTS}
       value={reading.now.light}
       onchange={(light) => reading.set({ light })}
+    />
+    <RadioGroup
+      label="A small screen shows"
+      options={SHOWS}
+      value={reading.now.shows}
+      onchange={(shows) => reading.set({ shows })}
     />
     {#each SWITCHES as [name, label] (name)}
       <label class="flex min-h-11 items-center gap-3">

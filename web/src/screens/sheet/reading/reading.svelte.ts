@@ -10,11 +10,23 @@ export interface Reading {
   contrast: boolean;
   ruler: boolean;
   light: "device" | "day" | "dusk";
+  /** What a small screen shows: the pages, or one question at a time. */
+  shows: "page" | "question";
+  /** The language of instructions; empty: as the device speaks. */
+  language: string;
 }
 
 export const LETTERS = [1, 1.25, 1.5, 2] as const;
 
-const USUAL: Reading = { letters: 1, spacing: false, contrast: false, ruler: false, light: "device" };
+const USUAL: Reading = {
+  letters: 1,
+  spacing: false,
+  contrast: false,
+  ruler: false,
+  light: "device",
+  shows: "page",
+  language: "",
+};
 const THEMES = { day: "velum", dusk: "velum-dusk" } as const;
 
 /** The name under which it is kept for a student on the device. */

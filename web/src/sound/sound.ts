@@ -1,9 +1,5 @@
 // Recordings: how long they are, and which form a browser records in.
 
-import type { AnswerOf } from "../student";
-
-export type Answer = AnswerOf<"sound_box">;
-
 /** Forms in which browsers record, the one that is wanted most at the start; the server knows them all. */
 const FORMS = ["audio/webm;codecs=opus", "audio/mp4", "audio/ogg;codecs=opus", "audio/webm"];
 

@@ -7,14 +7,10 @@ import { Fragment, Node, Slice } from "@tiptap/pm/model";
 import { liftListItem, splitListItem, wrapInList } from "@tiptap/pm/schema-list";
 import { EditorState, type Command, type Transaction } from "@tiptap/pm/state";
 import { EditorView } from "@tiptap/pm/view";
-import { fromEditor, toEditor, writable } from "../../rich_text/rich";
-import type { Paragraph } from "../../rich_text/paragraphs";
+import type { Paragraph } from "../paragraphs";
+import { fromEditor, toEditor, writable } from "../rich";
 import { SCHEMA } from "./schema";
 import { setWriter } from "./writers.svelte";
-
-/** The most that is kept (velum/kinds/long_text.py). */
-export const MOST_LETTERS = 20_000;
-const MOST_PARAGRAPHS = 1_000;
 
 export type Look = "bold" | "italic" | "underline" | "bulletList" | "orderedList";
 
@@ -41,9 +37,10 @@ export class Writer {
     paragraphs: readonly Paragraph[],
     private readonly options: {
       formatted: boolean;
+      most: { letters: number; paragraphs: number };
       attributes: () => Attributes;
       onwrite: (paragraphs: Paragraph[]) => void;
-      onfocus: () => void;
+      onfocus?: () => void;
     },
   ) {
     this.state = this.begun(paragraphs);
@@ -56,7 +53,7 @@ export class Writer {
       transformPastedText: (text) => writable(text),
       handleDOMEvents: {
         focus: () => {
-          options.onfocus();
+          options.onfocus?.();
           return false;
         },
       },
@@ -133,7 +130,8 @@ export class Writer {
     const paragraphs = blocks(doc);
     // The end of a paragraph is kept as a letter too.
     const letters = doc.textContent.length + paragraphs - 1;
-    if (grows && (letters > MOST_LETTERS || paragraphs > MOST_PARAGRAPHS)) return;
+    const { most } = this.options;
+    if (grows && (letters > most.letters || paragraphs > most.paragraphs)) return;
     this.state = this.state.apply(transaction);
     this.view.updateState(this.state);
     if (transaction.docChanged) this.options.onwrite(this.paragraphs);

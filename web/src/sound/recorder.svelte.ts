@@ -59,7 +59,8 @@ export class Recorder {
       this.stopping = undefined;
       this.state = "idle";
       const sound = new Blob(parts, { type: recorder.mimeType });
-      if (sound.size > 0) this.onrecorded(sound, Math.min(this.seconds, this.mostSeconds()));
+      if (sound.size === 0) this.problem = /* @wc-include */ "Nothing was recorded. Record a little longer.";
+      else this.onrecorded(sound, Math.min(this.seconds, this.mostSeconds()));
     };
     this.stopping = () => recorder.state !== "inactive" && recorder.stop();
     this.seconds = 0;

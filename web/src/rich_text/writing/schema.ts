@@ -1,5 +1,5 @@
 // What can be written at length: paragraphs and lists, words bold, italic, underlined. The names are those of
-// rich_text/rich.ts.
+// rich.ts.
 
 import { Schema } from "@tiptap/pm/model";
 
