@@ -13,7 +13,7 @@ from pydantic import TypeAdapter
 from checks.edit_cases import edit_cases
 from velum.document.document import Title
 from velum.document.skills import SkillName
-from velum.document.tests.numbering_cases import NUMBERING_CASES
+from velum.document.tests.numbering_cases import NUMBERING_CASES, WORKING_CASES
 from velum.fixtures.picture import Alternative
 from velum.instructions import MOST_LETTERS
 from velum.kinds.answer_box import Placeholder
@@ -53,6 +53,7 @@ def generate(folder: Path) -> None:
     (folder / "edit_cases.json").write_text(json.dumps(edit_cases(), indent=1) + "\n")
     (folder / "limits.json").write_text(json.dumps(limits(), indent=1) + "\n")
     (folder / "numbering_cases.json").write_text(json.dumps(NUMBERING_CASES, indent=1) + "\n")
+    (folder / "working_cases.json").write_text(json.dumps(WORKING_CASES, indent=1) + "\n")
     with tempfile.TemporaryDirectory() as scratch:
         documents = []
         for name, api in (("teacher", teacher_api), ("student", student_api)):

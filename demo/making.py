@@ -4,10 +4,12 @@ import re
 from collections.abc import Callable, Iterable
 from types import ModuleType
 
+from demo import explaining
 from demo.moving import Draw, Keyed
 from demo.papers import fog_letter, shells, tide_line
 from velum.document.document import Document
 from velum.geometry.box import Box
+from velum.kinds.answer_box import AnswerBox, AnswerBoxKey
 from velum.kinds.answer_table import AnswerTable, AnswerTableKey, Cell
 from velum.kinds.free_note import FreeNote
 from velum.kinds.gaps import Gap, Gaps, GapsKey, Stretch
@@ -66,6 +68,7 @@ def _shells(document: Document, draw: Draw) -> list[Keyed]:
     rows = len(shells.ROWS)
     lost = AnswerTable(
         id="lost1",
+        skills=("amounts1",),
         page=page,
         box=Box(
             x=shells.LEFT + sum(shells.WIDTHS[:3]),
@@ -80,11 +83,34 @@ def _shells(document: Document, draw: Draw) -> list[Keyed]:
         ),
     )
     right = tuple(PartRight(part=f"lost{row}", text=text) for row, text in enumerate(shells.LOST))
-    working = Ink(id="working1", page=page, box=Box(x=70, y=302, width=477, height=112), points=0, name="Working-out")
+    working = Ink(
+        id="working1",
+        page=page,
+        box=Box(x=70, y=302, width=477, height=112),
+        points=0,
+        name="Working-out",
+        working_for="lost1",
+    )
     photo = PictureBox(
         id="photo1", page=page, box=Box(x=70, y=458, width=300, height=220), points=3, name="A photo with labels"
     )
-    return [(lost, AnswerTableKey(right=right)), (working, None), (photo, None)]
+    formulas: list[Keyed] = [
+        (
+            AnswerBox(
+                id=f"formula{place}",
+                page=page,
+                box=Box(x=360, y=line - 15, width=187, height=22),
+                number="5a" if place == 0 else "",
+                signs="chemistry",
+                name=words.rstrip(":").capitalize(),
+                help=explaining.FORMULA_HELP if place == 0 else (),
+                skills=("formulas1",),
+            ),
+            AnswerBoxKey(text=formula),
+        )
+        for place, (line, (words, formula)) in enumerate(zip(shells.FORMULA_LINES, shells.FORMULAS, strict=True))
+    ]
+    return [(lost, AnswerTableKey(right=right)), (working, None), (photo, None), *formulas]
 
 
 def _tide_line(document: Document, draw: Draw) -> list[Keyed]:

@@ -10,7 +10,7 @@ from allauth.account.models import EmailAddress
 from django.db import transaction
 from django.utils import timezone
 
-from demo import making, moving
+from demo import explaining, making, moving
 from demo.papers import keepers_log, tide_table
 from demo.students import KESTRELS
 from demo.teachers import EVERYBODY, SignIn
@@ -68,7 +68,8 @@ def lay_more(teacher: User) -> None:
     for paper, lay in (*moving.papers(), *making.papers()):
         worksheet = bring_in(teacher, io.BytesIO(paper.draw()), "paper.pdf").worksheet
         document = documents.read(worksheet)
-        edit(teacher, worksheet.pk, 1, uuid.uuid4(), moving.edits(document, paper, lay(document, draw)))
+        laid = moving.edits(document, paper, lay(document, draw))
+        edit(teacher, worksheet.pk, 1, uuid.uuid4(), [*laid, *explaining.edits(paper)])
 
 
 def _hand_out_to_kestrels(teacher: User, worksheet: Worksheet) -> None:

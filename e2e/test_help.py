@@ -20,7 +20,7 @@ class Help(Journey):
         page = self.teacher_browser().new_page()
         editor = EditorPage(page).open(self.keepers_log.pk)
         editor.box(1).click()
-        editor.unfold("Instructions, help, skills")
+        editor.unfold("Instructions, help, working-out")
         editor.slip.get_by_role("button", name="Help").click()
         return editor, page
 
@@ -137,10 +137,10 @@ class Help(Journey):
         show.click()
         expect(sheet.dialog.get_by_role("alert")).to_contain_text("needs a connection")
         self.start_server()
-        self.assertEqual(ShownHelp.objects.filter(copy=sheet.copy_id).count(), 0)
+        self.assertEqual(ShownHelp.objects.filter(copy__pk=sheet.copy_id).count(), 0)
         show.click()
         expect(sheet.dialog.get_by_text("first line")).to_be_visible()
-        wait_until(lambda: ShownHelp.objects.filter(copy=sheet.copy_id).count() == 1, "it is noted")
+        wait_until(lambda: ShownHelp.objects.filter(copy__pk=sheet.copy_id).count() == 1, "it is noted")
 
     def test_after_handing_in_what_was_seen_is_seen(self) -> None:
         self.lay()

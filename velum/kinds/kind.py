@@ -51,6 +51,8 @@ class FieldBase(Placed):
     help: Helps = ()
     """What students may ask for while they work."""
     instructions: Instructions = ()
+    working_for: Id | None = None
+    """The field whose working-out this is: it is numbered with that one, as "3+"."""
     skills: Tags = ()
     """What is practised with it, by the ids of the worksheet's skills."""
 
@@ -80,6 +82,7 @@ class PromptBase(Placed):
     kind: str
     name: Name = ""
     style: Style = USUAL
+    working_for: Id | None = None
     help: tuple[HelpOffer, ...] = ()
     instructions: Instructions = ()
     parts: tuple[PartPrompt, ...]

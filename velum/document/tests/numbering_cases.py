@@ -17,3 +17,14 @@ NUMBERING_CASES: dict[str, tuple[list[str], list[str]]] = {
     "a sign alone": (["*", "", ""], ["*", "* 2", "* 3"]),
     "nine to ten": (["9", "", "099", ""], ["9", "10", "099", "100"]),
 }
+
+WORKING_CASES: dict[str, tuple[list[tuple[str, str, str | None]], list[str]]] = {
+    "beside a box": ([("box1", "", None), ("work", "", "box1"), ("box2", "", None)], ["1", "1+", "2"]),
+    "before what it is for": ([("work", "", "box1"), ("box1", "3a", None), ("box2", "", None)], ["3a+", "3a", "3b"]),
+    "in two places": ([("box1", "", None), ("work", "", "box1"), ("more", "", "box1")], ["1", "1+", "1++"]),
+    "with a number of its own": ([("box1", "", None), ("work", "1w", "box1"), ("box2", "", None)], ["1", "1w", "2"]),
+    "for what is gone": ([("box1", "", None), ("work", "", "gone")], ["1", "2"]),
+    "for working-out": ([("box1", "", None), ("work", "", "box1"), ("more", "", "work")], ["1", "1+", "2"]),
+    "for itself": ([("box1", "", None), ("work", "", "work")], ["1", "2"]),
+}
+"""Fields by id, number and what they are the working-out of; and the numbers that they have."""

@@ -6,7 +6,7 @@ from hypothesis import strategies as st
 from velum.document.numbering import numbers, numbers_of
 from velum.document.sheet import sheet_of
 from velum.document.tests.examples import a_document, answer_box
-from velum.document.tests.numbering_cases import NUMBERING_CASES
+from velum.document.tests.numbering_cases import NUMBERING_CASES, WORKING_CASES
 from velum.kinds.part import PartRef
 
 
@@ -22,6 +22,14 @@ class Numbers(TestCase):
             numbers_of([answer_box("box1"), second, answer_box("box3")]),
             {PartRef("box1"): "1", PartRef("box2"): "7b", PartRef("box3"): "7c"},
         )
+
+    def test_working_out_is_numbered_with_what_it_is_for(self) -> None:
+        for name, (fields, found) in WORKING_CASES.items():
+            with self.subTest(name):
+                boxes = [answer_box(id).changed(number=own, working_for=what) for id, own, what in fields]
+                numbered = numbers_of(boxes)
+                self.assertEqual(list(numbered.values()), found)
+                self.assertEqual([ref.field for ref in numbered], [id for id, _, _ in fields])
 
     def test_a_student_is_shown_them(self) -> None:
         first = answer_box("box1", y=100).changed(number="3a")

@@ -1696,6 +1696,8 @@ export interface components {
              */
             style: components["schemas"]["Style"];
             up?: components["schemas"]["Scale"] | null;
+            /** Working For */
+            working_for?: string | null;
         };
         /**
          * Point
@@ -2221,6 +2223,8 @@ export interface components {
                  *     }
                  */
                 style: components["schemas"]["Style"];
+                /** Working For */
+                working_for?: string | null;
             } | {
                 /**
                  * Arrangement
@@ -2276,6 +2280,8 @@ export interface components {
                  *     }
                  */
                 style: components["schemas"]["Style"];
+                /** Working For */
+                working_for?: string | null;
             } | {
                 box: components["schemas"]["Box"];
                 /**
@@ -2326,6 +2332,8 @@ export interface components {
                  *     }
                  */
                 style: components["schemas"]["Style"];
+                /** Working For */
+                working_for?: string | null;
             } | {
                 box: components["schemas"]["Box"];
                 /**
@@ -2377,6 +2385,8 @@ export interface components {
                  * @enum {string}
                  */
                 tray: "page" | "beside";
+                /** Working For */
+                working_for?: string | null;
             } | {
                 box: components["schemas"]["Box"];
                 /** Coloured */
@@ -2425,6 +2435,8 @@ export interface components {
                  *     }
                  */
                 style: components["schemas"]["Style"];
+                /** Working For */
+                working_for?: string | null;
             } | {
                 box: components["schemas"]["Box"];
                 /**
@@ -2467,6 +2479,8 @@ export interface components {
                  *     }
                  */
                 style: components["schemas"]["Style"];
+                /** Working For */
+                working_for?: string | null;
             } | {
                 /** Bank */
                 bank: string[];
@@ -2513,6 +2527,8 @@ export interface components {
                  *     }
                  */
                 style: components["schemas"]["Style"];
+                /** Working For */
+                working_for?: string | null;
             } | {
                 box: components["schemas"]["Box"];
                 /** Formatted */
@@ -2561,6 +2577,8 @@ export interface components {
                  *     }
                  */
                 style: components["schemas"]["Style"];
+                /** Working For */
+                working_for?: string | null;
             } | {
                 box: components["schemas"]["Box"];
                 /**
@@ -2603,6 +2621,8 @@ export interface components {
                 style: components["schemas"]["Style"];
                 /** Whole Page */
                 whole_page: boolean;
+                /** Working For */
+                working_for?: string | null;
             } | {
                 box: components["schemas"]["Box"];
                 /**
@@ -2643,6 +2663,8 @@ export interface components {
                  *     }
                  */
                 style: components["schemas"]["Style"];
+                /** Working For */
+                working_for?: string | null;
             } | {
                 box: components["schemas"]["Box"];
                 /**
@@ -2685,6 +2707,8 @@ export interface components {
                  *     }
                  */
                 style: components["schemas"]["Style"];
+                /** Working For */
+                working_for?: string | null;
             } | {
                 box: components["schemas"]["Box"];
                 /** Cells */
@@ -2731,6 +2755,8 @@ export interface components {
                  *     }
                  */
                 style: components["schemas"]["Style"];
+                /** Working For */
+                working_for?: string | null;
             } | components["schemas"]["PlotPrompt"] | {
                 box: components["schemas"]["Box"];
                 /**
@@ -2773,6 +2799,8 @@ export interface components {
                 style: components["schemas"]["Style"];
                 /** Whole Page */
                 whole_page: boolean;
+                /** Working For */
+                working_for?: string | null;
             })[];
             /** Title */
             title: string;

@@ -1167,6 +1167,8 @@ export interface components {
                  */
                 skills: string[];
                 style?: components["schemas"]["Style"] | null;
+                /** Working For */
+                working_for?: string | null;
             } | {
                 /**
                  * Arrangement
@@ -1244,6 +1246,8 @@ export interface components {
                  */
                 skills: string[];
                 style?: components["schemas"]["Style"] | null;
+                /** Working For */
+                working_for?: string | null;
             } | {
                 box: components["schemas"]["Box"];
                 /**
@@ -1315,6 +1319,8 @@ export interface components {
                 /** Spots */
                 spots: components["schemas"]["Spot"][];
                 style?: components["schemas"]["Style"] | null;
+                /** Working For */
+                working_for?: string | null;
             } | {
                 box: components["schemas"]["Box"];
                 /**
@@ -1414,6 +1420,8 @@ export interface components {
                  * @enum {string}
                  */
                 tray: "page" | "beside";
+                /** Working For */
+                working_for?: string | null;
                 /**
                  * Wrong Counts
                  * @default false
@@ -1494,6 +1502,8 @@ export interface components {
                  */
                 skills: string[];
                 style?: components["schemas"]["Style"] | null;
+                /** Working For */
+                working_for?: string | null;
             } | {
                 box: components["schemas"]["Box"];
                 /**
@@ -1555,6 +1565,8 @@ export interface components {
                 /** Steps */
                 steps: components["schemas"]["Step"][];
                 style?: components["schemas"]["Style"] | null;
+                /** Working For */
+                working_for?: string | null;
             } | {
                 /**
                  * Bank
@@ -1627,6 +1639,8 @@ export interface components {
                  */
                 skills: string[];
                 style?: components["schemas"]["Style"] | null;
+                /** Working For */
+                working_for?: string | null;
             } | {
                 box: components["schemas"]["Box"];
                 /**
@@ -1694,6 +1708,8 @@ export interface components {
                  */
                 spelling: string;
                 style?: components["schemas"]["Style"] | null;
+                /** Working For */
+                working_for?: string | null;
             } | {
                 box: components["schemas"]["Box"];
                 /**
@@ -1752,6 +1768,8 @@ export interface components {
                  * @default false
                  */
                 whole_page: boolean;
+                /** Working For */
+                working_for?: string | null;
             } | {
                 box: components["schemas"]["Box"];
                 /**
@@ -1805,6 +1823,8 @@ export interface components {
                  */
                 skills: string[];
                 style?: components["schemas"]["Style"] | null;
+                /** Working For */
+                working_for?: string | null;
             } | {
                 box: components["schemas"]["Box"];
                 /**
@@ -1863,6 +1883,8 @@ export interface components {
                  */
                 skills: string[];
                 style?: components["schemas"]["Style"] | null;
+                /** Working For */
+                working_for?: string | null;
             } | {
                 box: components["schemas"]["Box"];
                 /** Cells */
@@ -1935,6 +1957,8 @@ export interface components {
                  */
                 skills: string[];
                 style?: components["schemas"]["Style"] | null;
+                /** Working For */
+                working_for?: string | null;
             } | components["schemas"]["Plot"] | {
                 box: components["schemas"]["Box"];
                 /**
@@ -1993,6 +2017,8 @@ export interface components {
                  * @default true
                  */
                 whole_page: boolean;
+                /** Working For */
+                working_for?: string | null;
             };
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -2193,6 +2219,8 @@ export interface components {
                  */
                 skills: string[];
                 style?: components["schemas"]["Style"] | null;
+                /** Working For */
+                working_for?: string | null;
             } | {
                 /**
                  * Arrangement
@@ -2270,6 +2298,8 @@ export interface components {
                  */
                 skills: string[];
                 style?: components["schemas"]["Style"] | null;
+                /** Working For */
+                working_for?: string | null;
             } | {
                 box: components["schemas"]["Box"];
                 /**
@@ -2341,6 +2371,8 @@ export interface components {
                 /** Spots */
                 spots: components["schemas"]["Spot"][];
                 style?: components["schemas"]["Style"] | null;
+                /** Working For */
+                working_for?: string | null;
             } | {
                 box: components["schemas"]["Box"];
                 /**
@@ -2440,6 +2472,8 @@ export interface components {
                  * @enum {string}
                  */
                 tray: "page" | "beside";
+                /** Working For */
+                working_for?: string | null;
                 /**
                  * Wrong Counts
                  * @default false
@@ -2520,6 +2554,8 @@ export interface components {
                  */
                 skills: string[];
                 style?: components["schemas"]["Style"] | null;
+                /** Working For */
+                working_for?: string | null;
             } | {
                 box: components["schemas"]["Box"];
                 /**
@@ -2581,6 +2617,8 @@ export interface components {
                 /** Steps */
                 steps: components["schemas"]["Step"][];
                 style?: components["schemas"]["Style"] | null;
+                /** Working For */
+                working_for?: string | null;
             } | {
                 /**
                  * Bank
@@ -2653,6 +2691,8 @@ export interface components {
                  */
                 skills: string[];
                 style?: components["schemas"]["Style"] | null;
+                /** Working For */
+                working_for?: string | null;
             } | {
                 box: components["schemas"]["Box"];
                 /**
@@ -2720,6 +2760,8 @@ export interface components {
                  */
                 spelling: string;
                 style?: components["schemas"]["Style"] | null;
+                /** Working For */
+                working_for?: string | null;
             } | {
                 box: components["schemas"]["Box"];
                 /**
@@ -2778,6 +2820,8 @@ export interface components {
                  * @default false
                  */
                 whole_page: boolean;
+                /** Working For */
+                working_for?: string | null;
             } | {
                 box: components["schemas"]["Box"];
                 /**
@@ -2831,6 +2875,8 @@ export interface components {
                  */
                 skills: string[];
                 style?: components["schemas"]["Style"] | null;
+                /** Working For */
+                working_for?: string | null;
             } | {
                 box: components["schemas"]["Box"];
                 /**
@@ -2889,6 +2935,8 @@ export interface components {
                  */
                 skills: string[];
                 style?: components["schemas"]["Style"] | null;
+                /** Working For */
+                working_for?: string | null;
             } | {
                 box: components["schemas"]["Box"];
                 /** Cells */
@@ -2961,6 +3009,8 @@ export interface components {
                  */
                 skills: string[];
                 style?: components["schemas"]["Style"] | null;
+                /** Working For */
+                working_for?: string | null;
             } | components["schemas"]["Plot"] | {
                 box: components["schemas"]["Box"];
                 /**
@@ -3019,6 +3069,8 @@ export interface components {
                  * @default true
                  */
                 whole_page: boolean;
+                /** Working For */
+                working_for?: string | null;
             })[];
             /**
              * Fixtures
@@ -4579,6 +4631,8 @@ export interface components {
                  */
                 skills: string[];
                 style?: components["schemas"]["Style"] | null;
+                /** Working For */
+                working_for?: string | null;
             } | {
                 /**
                  * Arrangement
@@ -4656,6 +4710,8 @@ export interface components {
                  */
                 skills: string[];
                 style?: components["schemas"]["Style"] | null;
+                /** Working For */
+                working_for?: string | null;
             } | {
                 box: components["schemas"]["Box"];
                 /**
@@ -4727,6 +4783,8 @@ export interface components {
                 /** Spots */
                 spots: components["schemas"]["Spot"][];
                 style?: components["schemas"]["Style"] | null;
+                /** Working For */
+                working_for?: string | null;
             } | {
                 box: components["schemas"]["Box"];
                 /**
@@ -4826,6 +4884,8 @@ export interface components {
                  * @enum {string}
                  */
                 tray: "page" | "beside";
+                /** Working For */
+                working_for?: string | null;
                 /**
                  * Wrong Counts
                  * @default false
@@ -4906,6 +4966,8 @@ export interface components {
                  */
                 skills: string[];
                 style?: components["schemas"]["Style"] | null;
+                /** Working For */
+                working_for?: string | null;
             } | {
                 box: components["schemas"]["Box"];
                 /**
@@ -4967,6 +5029,8 @@ export interface components {
                 /** Steps */
                 steps: components["schemas"]["Step"][];
                 style?: components["schemas"]["Style"] | null;
+                /** Working For */
+                working_for?: string | null;
             } | {
                 /**
                  * Bank
@@ -5039,6 +5103,8 @@ export interface components {
                  */
                 skills: string[];
                 style?: components["schemas"]["Style"] | null;
+                /** Working For */
+                working_for?: string | null;
             } | {
                 box: components["schemas"]["Box"];
                 /**
@@ -5106,6 +5172,8 @@ export interface components {
                  */
                 spelling: string;
                 style?: components["schemas"]["Style"] | null;
+                /** Working For */
+                working_for?: string | null;
             } | {
                 box: components["schemas"]["Box"];
                 /**
@@ -5164,6 +5232,8 @@ export interface components {
                  * @default false
                  */
                 whole_page: boolean;
+                /** Working For */
+                working_for?: string | null;
             } | {
                 box: components["schemas"]["Box"];
                 /**
@@ -5217,6 +5287,8 @@ export interface components {
                  */
                 skills: string[];
                 style?: components["schemas"]["Style"] | null;
+                /** Working For */
+                working_for?: string | null;
             } | {
                 box: components["schemas"]["Box"];
                 /**
@@ -5275,6 +5347,8 @@ export interface components {
                  */
                 skills: string[];
                 style?: components["schemas"]["Style"] | null;
+                /** Working For */
+                working_for?: string | null;
             } | {
                 box: components["schemas"]["Box"];
                 /** Cells */
@@ -5347,6 +5421,8 @@ export interface components {
                  */
                 skills: string[];
                 style?: components["schemas"]["Style"] | null;
+                /** Working For */
+                working_for?: string | null;
             } | components["schemas"]["Plot"] | {
                 box: components["schemas"]["Box"];
                 /**
@@ -5405,6 +5481,8 @@ export interface components {
                  * @default true
                  */
                 whole_page: boolean;
+                /** Working For */
+                working_for?: string | null;
             };
             /**
              * @description discriminator enum property added by openapi-typescript
@@ -5493,6 +5571,8 @@ export interface components {
             skills: string[];
             style?: components["schemas"]["Style"] | null;
             up?: components["schemas"]["Scale"] | null;
+            /** Working For */
+            working_for?: string | null;
         };
         /**
          * PlotInterval
@@ -5637,6 +5717,8 @@ export interface components {
                  */
                 skills: string[];
                 style?: components["schemas"]["Style"] | null;
+                /** Working For */
+                working_for?: string | null;
             } | {
                 /**
                  * Arrangement
@@ -5714,6 +5796,8 @@ export interface components {
                  */
                 skills: string[];
                 style?: components["schemas"]["Style"] | null;
+                /** Working For */
+                working_for?: string | null;
             } | {
                 box: components["schemas"]["Box"];
                 /**
@@ -5785,6 +5869,8 @@ export interface components {
                 /** Spots */
                 spots: components["schemas"]["Spot"][];
                 style?: components["schemas"]["Style"] | null;
+                /** Working For */
+                working_for?: string | null;
             } | {
                 box: components["schemas"]["Box"];
                 /**
@@ -5884,6 +5970,8 @@ export interface components {
                  * @enum {string}
                  */
                 tray: "page" | "beside";
+                /** Working For */
+                working_for?: string | null;
                 /**
                  * Wrong Counts
                  * @default false
@@ -5964,6 +6052,8 @@ export interface components {
                  */
                 skills: string[];
                 style?: components["schemas"]["Style"] | null;
+                /** Working For */
+                working_for?: string | null;
             } | {
                 box: components["schemas"]["Box"];
                 /**
@@ -6025,6 +6115,8 @@ export interface components {
                 /** Steps */
                 steps: components["schemas"]["Step"][];
                 style?: components["schemas"]["Style"] | null;
+                /** Working For */
+                working_for?: string | null;
             } | {
                 /**
                  * Bank
@@ -6097,6 +6189,8 @@ export interface components {
                  */
                 skills: string[];
                 style?: components["schemas"]["Style"] | null;
+                /** Working For */
+                working_for?: string | null;
             } | {
                 box: components["schemas"]["Box"];
                 /**
@@ -6164,6 +6258,8 @@ export interface components {
                  */
                 spelling: string;
                 style?: components["schemas"]["Style"] | null;
+                /** Working For */
+                working_for?: string | null;
             } | {
                 box: components["schemas"]["Box"];
                 /**
@@ -6222,6 +6318,8 @@ export interface components {
                  * @default false
                  */
                 whole_page: boolean;
+                /** Working For */
+                working_for?: string | null;
             } | {
                 box: components["schemas"]["Box"];
                 /**
@@ -6275,6 +6373,8 @@ export interface components {
                  */
                 skills: string[];
                 style?: components["schemas"]["Style"] | null;
+                /** Working For */
+                working_for?: string | null;
             } | {
                 box: components["schemas"]["Box"];
                 /**
@@ -6333,6 +6433,8 @@ export interface components {
                  */
                 skills: string[];
                 style?: components["schemas"]["Style"] | null;
+                /** Working For */
+                working_for?: string | null;
             } | {
                 box: components["schemas"]["Box"];
                 /** Cells */
@@ -6405,6 +6507,8 @@ export interface components {
                  */
                 skills: string[];
                 style?: components["schemas"]["Style"] | null;
+                /** Working For */
+                working_for?: string | null;
             } | components["schemas"]["Plot"] | {
                 box: components["schemas"]["Box"];
                 /**
@@ -6463,6 +6567,8 @@ export interface components {
                  * @default true
                  */
                 whole_page: boolean;
+                /** Working For */
+                working_for?: string | null;
             };
             source: components["schemas"]["Box"];
         };
@@ -6675,6 +6781,8 @@ export interface components {
                  */
                 skills: string[];
                 style?: components["schemas"]["Style"] | null;
+                /** Working For */
+                working_for?: string | null;
             } | {
                 /**
                  * Arrangement
@@ -6752,6 +6860,8 @@ export interface components {
                  */
                 skills: string[];
                 style?: components["schemas"]["Style"] | null;
+                /** Working For */
+                working_for?: string | null;
             } | {
                 box: components["schemas"]["Box"];
                 /**
@@ -6823,6 +6933,8 @@ export interface components {
                 /** Spots */
                 spots: components["schemas"]["Spot"][];
                 style?: components["schemas"]["Style"] | null;
+                /** Working For */
+                working_for?: string | null;
             } | {
                 box: components["schemas"]["Box"];
                 /**
@@ -6922,6 +7034,8 @@ export interface components {
                  * @enum {string}
                  */
                 tray: "page" | "beside";
+                /** Working For */
+                working_for?: string | null;
                 /**
                  * Wrong Counts
                  * @default false
@@ -7002,6 +7116,8 @@ export interface components {
                  */
                 skills: string[];
                 style?: components["schemas"]["Style"] | null;
+                /** Working For */
+                working_for?: string | null;
             } | {
                 box: components["schemas"]["Box"];
                 /**
@@ -7063,6 +7179,8 @@ export interface components {
                 /** Steps */
                 steps: components["schemas"]["Step"][];
                 style?: components["schemas"]["Style"] | null;
+                /** Working For */
+                working_for?: string | null;
             } | {
                 /**
                  * Bank
@@ -7135,6 +7253,8 @@ export interface components {
                  */
                 skills: string[];
                 style?: components["schemas"]["Style"] | null;
+                /** Working For */
+                working_for?: string | null;
             } | {
                 box: components["schemas"]["Box"];
                 /**
@@ -7202,6 +7322,8 @@ export interface components {
                  */
                 spelling: string;
                 style?: components["schemas"]["Style"] | null;
+                /** Working For */
+                working_for?: string | null;
             } | {
                 box: components["schemas"]["Box"];
                 /**
@@ -7260,6 +7382,8 @@ export interface components {
                  * @default false
                  */
                 whole_page: boolean;
+                /** Working For */
+                working_for?: string | null;
             } | {
                 box: components["schemas"]["Box"];
                 /**
@@ -7313,6 +7437,8 @@ export interface components {
                  */
                 skills: string[];
                 style?: components["schemas"]["Style"] | null;
+                /** Working For */
+                working_for?: string | null;
             } | {
                 box: components["schemas"]["Box"];
                 /**
@@ -7371,6 +7497,8 @@ export interface components {
                  */
                 skills: string[];
                 style?: components["schemas"]["Style"] | null;
+                /** Working For */
+                working_for?: string | null;
             } | {
                 box: components["schemas"]["Box"];
                 /** Cells */
@@ -7443,6 +7571,8 @@ export interface components {
                  */
                 skills: string[];
                 style?: components["schemas"]["Style"] | null;
+                /** Working For */
+                working_for?: string | null;
             } | components["schemas"]["Plot"] | {
                 box: components["schemas"]["Box"];
                 /**
@@ -7501,6 +7631,8 @@ export interface components {
                  * @default true
                  */
                 whole_page: boolean;
+                /** Working For */
+                working_for?: string | null;
             })[];
             /** Fixtures */
             fixtures: (components["schemas"]["Text"] | components["schemas"]["Line"] | components["schemas"]["Shape"] | components["schemas"]["Table"] | components["schemas"]["Grid"] | components["schemas"]["Picture"] | components["schemas"]["StudentName"])[];
@@ -8189,6 +8321,8 @@ export interface components {
                  */
                 skills: string[];
                 style?: components["schemas"]["Style"] | null;
+                /** Working For */
+                working_for?: string | null;
             } | {
                 /**
                  * Arrangement
@@ -8266,6 +8400,8 @@ export interface components {
                  */
                 skills: string[];
                 style?: components["schemas"]["Style"] | null;
+                /** Working For */
+                working_for?: string | null;
             } | {
                 box: components["schemas"]["Box"];
                 /**
@@ -8337,6 +8473,8 @@ export interface components {
                 /** Spots */
                 spots: components["schemas"]["Spot"][];
                 style?: components["schemas"]["Style"] | null;
+                /** Working For */
+                working_for?: string | null;
             } | {
                 box: components["schemas"]["Box"];
                 /**
@@ -8436,6 +8574,8 @@ export interface components {
                  * @enum {string}
                  */
                 tray: "page" | "beside";
+                /** Working For */
+                working_for?: string | null;
                 /**
                  * Wrong Counts
                  * @default false
@@ -8516,6 +8656,8 @@ export interface components {
                  */
                 skills: string[];
                 style?: components["schemas"]["Style"] | null;
+                /** Working For */
+                working_for?: string | null;
             } | {
                 box: components["schemas"]["Box"];
                 /**
@@ -8577,6 +8719,8 @@ export interface components {
                 /** Steps */
                 steps: components["schemas"]["Step"][];
                 style?: components["schemas"]["Style"] | null;
+                /** Working For */
+                working_for?: string | null;
             } | {
                 /**
                  * Bank
@@ -8649,6 +8793,8 @@ export interface components {
                  */
                 skills: string[];
                 style?: components["schemas"]["Style"] | null;
+                /** Working For */
+                working_for?: string | null;
             } | {
                 box: components["schemas"]["Box"];
                 /**
@@ -8716,6 +8862,8 @@ export interface components {
                  */
                 spelling: string;
                 style?: components["schemas"]["Style"] | null;
+                /** Working For */
+                working_for?: string | null;
             } | {
                 box: components["schemas"]["Box"];
                 /**
@@ -8774,6 +8922,8 @@ export interface components {
                  * @default false
                  */
                 whole_page: boolean;
+                /** Working For */
+                working_for?: string | null;
             } | {
                 box: components["schemas"]["Box"];
                 /**
@@ -8827,6 +8977,8 @@ export interface components {
                  */
                 skills: string[];
                 style?: components["schemas"]["Style"] | null;
+                /** Working For */
+                working_for?: string | null;
             } | {
                 box: components["schemas"]["Box"];
                 /**
@@ -8885,6 +9037,8 @@ export interface components {
                  */
                 skills: string[];
                 style?: components["schemas"]["Style"] | null;
+                /** Working For */
+                working_for?: string | null;
             } | {
                 box: components["schemas"]["Box"];
                 /** Cells */
@@ -8957,6 +9111,8 @@ export interface components {
                  */
                 skills: string[];
                 style?: components["schemas"]["Style"] | null;
+                /** Working For */
+                working_for?: string | null;
             } | components["schemas"]["Plot"] | {
                 box: components["schemas"]["Box"];
                 /**
@@ -9015,6 +9171,8 @@ export interface components {
                  * @default true
                  */
                 whole_page: boolean;
+                /** Working For */
+                working_for?: string | null;
             })[];
             /** Fixtures */
             fixtures: (components["schemas"]["Text"] | components["schemas"]["Line"] | components["schemas"]["Shape"] | components["schemas"]["Table"] | components["schemas"]["Grid"] | components["schemas"]["Picture"] | components["schemas"]["StudentName"])[];

@@ -16,4 +16,5 @@ export const plain = (id: string, page: string, box: Box) => ({
   help: [],
   instructions: [],
   skills: [],
+  working_for: null,
 });

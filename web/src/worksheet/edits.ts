@@ -6,7 +6,12 @@ import { formOf } from "../kinds/form";
 
 // What an earlier release, whose edits may have waited on this device, knew nothing of.
 const NEW_PAGE: Pick<Page, "refused"> = { refused: [] };
-const NEW_FIELD: Pick<Field, "help" | "instructions" | "skills"> = { help: [], instructions: [], skills: [] };
+const NEW_FIELD: Pick<Field, "help" | "instructions" | "skills" | "working_for"> = {
+  help: [],
+  instructions: [],
+  skills: [],
+  working_for: null,
+};
 
 /** A page that shows another's paper. What was refused stays: a newer printing has the same places. */
 const paperOf = (other: Page, page: Page): Page => ({ ...other, id: page.id, refused: page.refused });

@@ -1,5 +1,6 @@
 import { expect, test } from "vitest";
 import cases from "../generated/numbering_cases.json";
+import working from "../generated/working_cases.json";
 import type { Field } from "../api/teacher";
 import { KINDS } from "../kinds/teacher";
 import { numbers, numbersOf, questionsOf } from "./numbering";
@@ -13,6 +14,14 @@ test.each(Object.entries(cases))("numbers in the browser are the core's: %s", (_
 const box = (id: string, number: string): Field => ({
   ...KINDS.get("answer_box").draw(id, "page1", { x: 0, y: 0, width: 90, height: 20 }),
   number,
+});
+
+test.each(Object.entries(working))("working-out is numbered as in the core: %s", (_, [fields, all]) => {
+  const boxes = (fields as [string, string, string | null][]).map(([id, number, working_for]) => ({
+    ...box(id, number),
+    working_for,
+  }));
+  expect(questionsOf(boxes).map(({ number }) => number)).toEqual(all);
 });
 
 test("numbers by the names of fields, and of their parts", () => {

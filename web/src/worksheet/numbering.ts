@@ -18,11 +18,30 @@ export interface Question {
 /** The parts of fields, which stand in the order of reading. */
 export function questionsOf(fields: readonly Field[]): Question[] {
   const parts = fields.flatMap((field) => partsOf(field).map((part) => ({ field, part })));
-  const all = numbers(parts.map(({ part }) => part.number));
-  return parts.map(({ field, part }, i) => {
+  const isWorking = workingIn(fields);
+  const counted = parts.filter(({ field }) => !isWorking(field));
+  const all = numbers(counted.map(({ part }) => part.number));
+  const found = new Map(counted.map(({ part }, i) => [part, all[i] ?? ""]));
+  for (const { field, part } of parts.filter(({ field }) => isWorking(field))) {
+    const first = counted.find((each) => each.field.id === field.working_for);
+    const taken = new Set(found.values());
+    let number = `${(first && found.get(first.part)) ?? ""}${MORE}`;
+    while (taken.has(number)) number += MORE;
+    found.set(part, part.number || number);
+  }
+  return parts.map(({ field, part }) => {
     const name = refName({ field_id: field.id, part: part.id });
-    return { name, field, part, number: all[i] ?? "" };
+    return { name, field, part, number: found.get(part) ?? "" };
   });
+}
+
+/** What the number of working-out has besides that of what it is for. */
+const MORE = "+";
+
+/** Tells which of the fields are the working-out of another. */
+export function workingIn(fields: readonly Field[]): (field: Field) => boolean {
+  const asked = new Set(fields.flatMap(({ id, working_for }) => (working_for == null ? [id] : [])));
+  return ({ working_for }) => working_for != null && asked.has(working_for);
 }
 
 /** The number of each field, which is that of its first part, by its id. */

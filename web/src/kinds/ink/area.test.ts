@@ -14,6 +14,7 @@ const PROMPT: PromptOf<"ink"> = {
   box: { x: 0, y: 0, width: 100, height: 100 },
   name: "",
   help: [],
+  working_for: null,
   instructions: [],
   parts: [],
   style: USUAL,

@@ -27,7 +27,7 @@
   const Answering = $derived(prompt && kindOf(prompt).Answering);
   const back = $derived(working.neighbour(-1));
   const on = $derived(working.nextBlank());
-  const answered = $derived(working.questions.length - working.blanks.length);
+  const answered = $derived(working.asked.length - working.blanks.length);
 
   let dock: HTMLElement;
 
@@ -50,7 +50,7 @@
         {question.part.number}
       </b>
       <CheckSays {working} />
-      <span class="quiet ms-auto text-sm whitespace-nowrap">{answered} of {working.questions.length}</span>
+      <span class="quiet ms-auto text-sm whitespace-nowrap">{answered} of {working.asked.length}</span>
       <button
         class="btn btn-ghost h-11 px-2 text-sm"
         onclick={() => reading.set({ shows: reading.now.shows === "page" ? "question" : "page" })}

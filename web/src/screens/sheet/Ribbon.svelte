@@ -16,7 +16,7 @@
   }
   let { working, listening, ongo }: Props = $props();
 
-  const answered = $derived(working.questions.length - working.blanks.length);
+  const answered = $derived(working.asked.length - working.blanks.length);
 
   function goToNextBlank() {
     const next = working.nextBlank();
@@ -31,7 +31,7 @@
   <Beads {working} {ongo} />
   <CheckSays {working} />
   <span class="quiet text-sm whitespace-nowrap max-sm:hidden"
-    >{answered} of {working.questions.length} answered</span
+    >{answered} of {working.asked.length} answered</span
   >
   <ListenButton {working} {listening} />
   <HelpButton {working} />

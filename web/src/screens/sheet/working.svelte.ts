@@ -158,8 +158,13 @@ export class Working implements SheetStore {
     return this.done || !this.copy.open || this.saving.is === "stopped";
   }
 
+  /** The questions that ask for an answer: working-out that is not marked may stay blank. */
+  get asked(): Question[] {
+    return this.questions.filter(({ prompt, part }) => prompt.working_for === null || part.points > 0);
+  }
+
   get blanks(): Question[] {
-    return this.questions.filter((question) => this.isBlank(question));
+    return this.asked.filter((question) => this.isBlank(question));
   }
 
   /** The question in hand. */
@@ -264,7 +269,8 @@ export class Working implements SheetStore {
   /** The next question without an answer after the one in hand, going round; undefined when none is left. */
   nextBlank(): Question | undefined {
     const at = this.question ? this.questions.indexOf(this.question) + 1 : 0;
-    return [...this.questions.slice(at), ...this.questions.slice(0, at)].find((each) => this.isBlank(each));
+    const blanks = new Set(this.blanks);
+    return [...this.questions.slice(at), ...this.questions.slice(0, at)].find((each) => blanks.has(each));
   }
 
   neighbour(by: 1 | -1): Question | undefined {

@@ -110,14 +110,22 @@ export function selectLike(document: Document, one: Field, by: "kind" | "size"):
   return document.fields.filter(alike).map(({ id }) => id);
 }
 
+const isWorkingFor = (field: Field, placed: readonly { id: string }[]): boolean =>
+  placed.some(({ id }) => id === field.working_for);
+
 /** Take away what lies on pages. */
 export function removeAll(document: Document, ids: readonly string[]): Command | undefined {
-  const gone = lying(document, ids).filter((placed) => !isLocked(placed));
-  const [first] = gone;
+  const named = lying(document, ids).filter((placed) => !isLocked(placed));
+  // Working-out goes with what it is for.
+  const gone = [
+    ...named,
+    ...document.fields.filter((field) => !named.includes(field) && isWorkingFor(field, named)),
+  ];
+  const [first] = named;
   const label =
-    first && gone.length === 1
+    first && named.length === 1
       ? `Removed: ${nameOf(document, first)}`
-      : plural(gone.length, ["# removed", "# removed"]);
+      : plural(named.length, ["# removed", "# removed"]);
   const edits = gone.map((placed): Edit =>
     isField(placed) ? { op: "remove", field_id: placed.id } : { op: "remove_fixture", fixture_id: placed.id },
   );

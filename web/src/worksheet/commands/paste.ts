@@ -7,6 +7,7 @@ import { unlessEmpty, type Command } from "../command";
 import { newId } from "../ids";
 import { isField, lying, type Placed } from "../lying";
 import { laying } from "./repeat";
+import { ofTheCopies } from "./working_out";
 
 /** What was copied, each with the number of its page among those that were copied from, and the keys by the field's id. */
 export interface Copied {
@@ -32,8 +33,7 @@ export function copied(document: Document, ids: readonly string[]): Copied | und
 /** Paste onto a page and those behind it; what is pasted is in hand then. */
 export function paste(document: Document, { things, keys }: Copied, onto: Page): Command | undefined {
   const start = document.pages.findIndex(({ id }) => id === onto.id);
-  const edits: Edit[] = [];
-  const select: string[] = [];
+  const copies: { from: string; placed: Placed }[] = [];
   const aside = clear(document, things, start) * ASIDE;
   for (const { placed, page: behind } of things) {
     const page = document.pages[Math.min(start + behind, document.pages.length - 1)];
@@ -42,11 +42,13 @@ export function paste(document: Document, { things, keys }: Copied, onto: Page):
     const box = rounded(moved(placed.box, { x: aside, y: aside }, page));
     const there = { ...placed, id, page: page.id, box } as Placed;
     if (isField(there)) there.number = free(document, there.number);
-    edits.push(laying(there));
-    const key = keys[placed.id];
-    if (key) edits.push({ op: "set_key", field_id: id, key });
-    select.push(id);
+    copies.push({ from: placed.id, placed: there });
   }
+  const select = copies.map(({ placed }) => placed.id);
+  const edits = ofTheCopies(copies).flatMap((placed, i): Edit[] => {
+    const key = keys[copies[i]?.from ?? ""];
+    return [laying(placed), ...(key ? [{ op: "set_key" as const, field_id: placed.id, key }] : [])];
+  });
   return unlessEmpty({ label: plural(select.length, ["# pasted", "# pasted"]), edits, select });
 }
 

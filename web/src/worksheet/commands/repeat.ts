@@ -8,6 +8,7 @@ import { plural } from "../../words/say";
 import { unlessEmpty, type Command } from "../command";
 import { newId } from "../ids";
 import { isField, lying, pageOf, type Placed } from "../lying";
+import { ofTheCopies } from "./working_out";
 
 /** Lay copies of some at each of these distances from them. What is in hand afterwards are `others` and the copies. */
 export function repeat(
@@ -16,7 +17,9 @@ export function repeat(
   offsets: readonly Point[],
   others: readonly string[] = [],
 ): Command | undefined {
-  const copies = offsets.flatMap((by) => all.map((placed) => copyAt(document, placed, by)));
+  const copies = offsets.flatMap((by) =>
+    ofTheCopies(all.map((placed) => ({ from: placed.id, placed: copyAt(document, placed, by) }))),
+  );
   return unlessEmpty({
     label: plural(copies.length, ["# laid again", "# laid again"]),
     edits: copies.map(laying),
@@ -33,12 +36,15 @@ export function layAgain(
 ): Command | undefined {
   const all = lying(document, ids);
   const pages = [...new Set(all.map(({ page }) => page))].map((id) => pageOf(document, id));
-  const copies = pages.flatMap((page) => {
+  const made = pages.flatMap((page) => {
     const here = all.filter((placed) => placed.page === page.id);
     const boxes = here.map(({ box }) => box);
     const { units, offset } = nextTo(boxes, axis, printed(page), page);
-    return units.flatMap((unit) => (here[unit] ? [copyAt(document, here[unit], offset)] : []));
+    return units.flatMap((unit) =>
+      here[unit] ? [{ from: here[unit].id, placed: copyAt(document, here[unit], offset) }] : [],
+    );
   });
+  const copies = ofTheCopies(made);
   return unlessEmpty({ label: "Laid again", edits: copies.map(laying), select: copies.map(({ id }) => id) });
 }
 

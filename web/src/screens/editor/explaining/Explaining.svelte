@@ -2,6 +2,8 @@
   // On a field's slip: what is asked for, what helps, what is practised.
   import type { Field } from "../../../api/teacher";
   import Later from "../../../ui/Later.svelte";
+  import { addWorking, asQuestion, workingOf } from "../../../worksheet/commands/working_out";
+  import { workingIn } from "../../../worksheet/numbering";
   import type { Editing } from "../state/editing.svelte";
   import Tags from "./Tags.svelte";
 
@@ -14,6 +16,12 @@
 
   let open = $state<"instructions" | "help">();
   const close = () => (open = undefined);
+  // @wc-include
+  const WORKING = "Working-out";
+  const working = $derived(workingOf(editing.document, field));
+  const target = $derived(editing.document.fields.find(({ id }) => id === field.working_for));
+  const isWorking = $derived(workingIn(editing.document.fields)(field));
+  const whole = $derived(target ? editing.store.number(target) : "");
   const number = $derived(editing.store.number(field));
 </script>
 
@@ -25,7 +33,28 @@
         >{count > 0 ? `${label} (${count})` : label}</button
       >
     {/each}
+    {#if working.length > 0}
+      <button
+        class="btn btn-secondary btn-sm"
+        onclick={() => editing.hand.select(working.map(({ id }) => id))}
+        >Working-out ({working.length})</button
+      >
+    {:else if !isWorking}
+      <button
+        class="btn btn-outline btn-sm"
+        title="A place beside it to work the answer out by hand"
+        onclick={() => editing.do(addWorking(editing.document, field, WORKING))}>Working-out</button
+      >
+    {/if}
   </div>
+  {#if isWorking}
+    <p class="quiet text-sm">
+      Working-out for question {whole}.
+      <button class="link" onclick={() => editing.do(asQuestion(editing.document, field.id))}
+        >Make it a question of its own</button
+      >
+    </p>
+  {/if}
   <Tags {editing} fields={[field]} />
 </div>
 {#if open === "instructions"}

@@ -108,8 +108,8 @@
   {#if step === "film"}
     {#if one}
       <Folded
-        title="Instructions, help, skills"
-        open={one.instructions.length + one.help.length + one.skills.length > 0}
+        title="Instructions, help, working-out"
+        open={one.instructions.length + one.help.length + one.skills.length > 0 || one.working_for !== null}
       >
         <Explaining {editing} field={one} />
       </Folded>
