@@ -28,7 +28,7 @@ def measure() -> Iterator[Figure]:
                 page.wait_for_function("() => window.usableAt")
                 seconds.append(page.evaluate("window.usableAt") / 1000)
                 first_code = code_of(sizes)
-                page.locator(".ProseMirror").first.wait_for()
+                page.locator(".written-in").first.wait_for()
                 page.wait_for_load_state("networkidle")
     code, usable = code_of(sizes), median(seconds)
     yield Figure(

@@ -15,6 +15,7 @@ from velum.kinds.free_note import FreeNote
 from velum.kinds.gaps import Gap, Gaps, GapsKey, Stretch
 from velum.kinds.ink import Ink
 from velum.kinds.long_text import LongText, LongTextKey, Wanted
+from velum.kinds.part import Settled
 from velum.kinds.picture_box import PictureBox
 from velum.kinds.plot import Known, Plot, PlotInterval, PlotKey, PlotPoint, Scale
 from velum.kinds.sound_box import SoundBox
@@ -69,6 +70,7 @@ def _shells(document: Document, draw: Draw) -> list[Keyed]:
     lost = AnswerTable(
         id="lost1",
         skills=("amounts1",),
+        settled={"lost0": Settled(number="1a")},
         page=page,
         box=Box(
             x=shells.LEFT + sum(shells.WIDTHS[:3]),
@@ -92,7 +94,12 @@ def _shells(document: Document, draw: Draw) -> list[Keyed]:
         working_for="lost1",
     )
     photo = PictureBox(
-        id="photo1", page=page, box=Box(x=70, y=458, width=300, height=220), points=3, name="A photo with labels"
+        id="photo1",
+        page=page,
+        box=Box(x=70, y=458, width=300, height=220),
+        points=3,
+        number="2",
+        name="A photo with labels",
     )
     formulas: list[Keyed] = [
         (
@@ -100,7 +107,7 @@ def _shells(document: Document, draw: Draw) -> list[Keyed]:
                 id=f"formula{place}",
                 page=page,
                 box=Box(x=360, y=line - 15, width=187, height=22),
-                number="5a" if place == 0 else "",
+                number="3a" if place == 0 else "",
                 signs="chemistry",
                 name=words.rstrip(":").capitalize(),
                 help=explaining.FORMULA_HELP if place == 0 else (),

@@ -135,9 +135,9 @@ def _making(page: Page, browser: Browser, home: str) -> None:
     _take(sheet, "letter")
     _hand_out(page, home, "Shells and chalk")
     sheet = _joined(page, browser, home, TABLET)
-    for number, text in (("1", "0.45"), ("2", "0.70")):
+    for number, text in (("1a", "0.45"), ("1b", "0.70")):
         sheet.get_by_label(f"Answer {number}: Gas").fill(text)
-    place = sheet.get_by_role("group", name="Answer 4").bounding_box()
+    place = sheet.get_by_role("group", name="Answer 1a+").bounding_box()
     assert place
     for stroke in _WRITTEN:
         points = [(place["x"] + 30 + x, place["y"] + 30 + y) for x, y in stroke]
@@ -148,6 +148,12 @@ def _making(page: Page, browser: Browser, home: str) -> None:
         sheet.mouse.up()
     sheet.wait_for_timeout(800)
     _take(sheet, "ink")
+    sheet.get_by_role("button", name="Question 3a,").click()
+    sheet.get_by_role("button", name="Help on question 3a").click()
+    sheet.get_by_role("button", name="Show it: A worked example").click()
+    sheet.get_by_role("button", name="Next step").click()
+    sheet.wait_for_timeout(800)
+    _take(sheet, "help")
     _hand_out(page, home, "Tides on a line")
     sheet = _joined(page, browser, home, LAPTOP)
     for question, shares in ((1, (0.737, 0.856)), (2, (0.381, 0.579))):

@@ -74,7 +74,7 @@ class OnTheSheet(Journey):
         self.assert_accessible(page)
         sheet.expect_saved()
         page.reload()
-        expect(self.writing(sheet).locator("strong")).to_have_text("broke")
+        expect(self.writing(sheet).locator("b")).to_have_text("broke")
         expect(self.writing(sheet).locator("li")).to_have_count(2)
         sheet.hand_in.click()
         sheet.dialog.get_by_role("button", name="Hand in", exact=True).click()
@@ -97,6 +97,27 @@ class OnTheSheet(Journey):
             }"""
         )
         self.expect_written(("body", "Log"), ("body", "wind north<bold>"), ("body", "48"))
+
+    def test_plain_words_are_pasted_line_by_line_and_nothing_is_made_of_them(self) -> None:
+        sheet = self.join()
+        page = sheet.page
+        self.writing(sheet).click()
+        page.keyboard.type("3. November was calm.")
+        page.keyboard.press("Shift+Enter")
+        page.keyboard.type("1. Fog")
+        page.keyboard.press("Enter")
+        self.writing(sheet).evaluate(
+            """(place) => {
+              const data = new DataTransfer();
+              data.setData("text/plain", "one\\n\\n<b>two</b>");
+              place.dispatchEvent(new ClipboardEvent("paste", { clipboardData: data, bubbles: true }));
+            }"""
+        )
+        self.expect_written(
+            ("body", "3. November was calm."), ("body", "1. Fog"), ("body", "one"), ("body", ""), ("body", "<b>two</b>")
+        )
+        page.keyboard.press("Tab")
+        expect(self.writing(sheet)).not_to_be_focused()
 
     def test_more_than_is_kept_is_not_taken(self) -> None:
         sheet = self.join()

@@ -26,6 +26,6 @@ def draw() -> bytes:
     pen.text(70, 444, "Take a photo of your jar, or of a shell, and label what you see.", 13)
     pen.text(48, 716, "3.", 13, BOLD)
     pen.text(70, 716, "Write the formula of", 13)
-    for line, (words, _) in zip(FORMULA_LINES, FORMULAS, strict=True):
-        pen.text(90, line, words, 12)
+    for line, (asked, _) in zip(FORMULA_LINES, FORMULAS, strict=True):
+        pen.text(90, line, asked, 12)
     return pen.done()

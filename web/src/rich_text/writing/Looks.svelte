@@ -13,8 +13,8 @@
     ["bold", "Bold", Bold],
     ["italic", "Italic", Italic],
     ["underline", "Underlined", Underline],
-    ["bulletList", "List with dots", List],
-    ["orderedList", "List with numbers", ListOrdered],
+    ["bullet", "List with dots", List],
+    ["number", "List with numbers", ListOrdered],
   ] as const;
 </script>
 

@@ -1,25 +1,25 @@
-// Writing at length, on the page or in the dock. What is written comes from ProseMirror's document and goes back into it.
+// Writing at length, on the page, in the dock or in a dialog.
 
-import { baseKeymap, toggleMark } from "@tiptap/pm/commands";
-import { history, redo, undo } from "@tiptap/pm/history";
-import { keymap } from "@tiptap/pm/keymap";
-import { Fragment, Node, Slice } from "@tiptap/pm/model";
-import { liftListItem, splitListItem, wrapInList } from "@tiptap/pm/schema-list";
-import { EditorState, type Command, type Transaction } from "@tiptap/pm/state";
-import { EditorView } from "@tiptap/pm/view";
+import Squire from "squire-rte";
 import type { Paragraph } from "../paragraphs";
-import { fromEditor, toEditor, writable } from "../rich";
-import { SCHEMA } from "./schema";
-import { setWriter } from "./writers.svelte";
+import { writable } from "../rich";
+import { elementsOf, paragraphsIn } from "./elements";
+import { setWriter, WRITING } from "./writers.svelte";
 
-export type Look = "bold" | "italic" | "underline" | "bulletList" | "orderedList";
+export type Look = "bold" | "italic" | "underline" | "bullet" | "number";
 
-const { bold, italic, underline } = SCHEMA.marks;
-const { listItem, bulletList, orderedList } = SCHEMA.nodes;
-if (!bold || !italic || !underline || !listItem || !bulletList || !orderedList)
-  throw new Error("The schema lacks what is written with.");
-const MARKS = { bold, italic, underline };
-const LISTS = { bulletList, orderedList };
+const TAGS: Readonly<Record<Look, string>> = {
+  bold: "B",
+  italic: "I",
+  underline: "U",
+  bullet: "UL",
+  number: "OL",
+};
+/** What the editor does at keys besides, and that paragraphs cannot hold. */
+const UNKNOWN = ["Shift-7", "Shift-5", "Shift-6", "[", "]", "d"];
+/** What these do is for the browser: Tab leads on, and out of a list. */
+const AS_USUAL = ["Tab", "Shift-Tab", "PageUp", "PageDown"];
+const LOOKS = ["b", "i", "u", "Shift-8", "Shift-9"];
 
 interface Attributes {
   label: string;
@@ -28,181 +28,171 @@ interface Attributes {
   readonly: boolean;
 }
 
+interface Options {
+  formatted: boolean;
+  /** The most that is kept. */
+  most: { letters: number; paragraphs: number };
+  attributes: () => Attributes;
+  onwrite: (paragraphs: Paragraph[]) => void;
+  onfocus?: () => void;
+}
+
 export class Writer {
-  readonly view: EditorView;
-  private state: EditorState = $state.raw(EditorState.create({ schema: SCHEMA }));
+  private readonly place = document.createElement("div");
+  private readonly editor: Squire;
+  /** What is written. */
+  paragraphs: Paragraph[] = $state.raw([]);
+  /** Whether what is put in is our own. */
+  private begins = false;
+  /** Rises when the cursor or the looks at it are others. */
+  private turns = $state(0);
 
   constructor(
-    place: HTMLElement,
+    into: HTMLElement,
     paragraphs: readonly Paragraph[],
-    private readonly options: {
-      formatted: boolean;
-      most: { letters: number; paragraphs: number };
-      attributes: () => Attributes;
-      onwrite: (paragraphs: Paragraph[]) => void;
-      onfocus?: () => void;
-    },
+    private readonly options: Options,
   ) {
-    this.state = this.begun(paragraphs);
-    this.view = new EditorView(place, {
-      state: this.state,
-      dispatchTransaction: (transaction) => this.take(transaction),
-      editable: () => !options.attributes().readonly,
-      attributes: () => attributesOf(options.attributes()),
-      transformPasted: (slice) => (options.formatted ? slice : unformatted(slice)),
-      transformPastedText: (text) => writable(text),
-      handleDOMEvents: {
-        focus: () => {
-          options.onfocus?.();
-          return false;
-        },
-      },
+    this.place.className = WRITING;
+    into.append(this.place);
+    this.editor = new Squire(this.place, {
+      blockTag: "P",
+      addLinks: false,
+      sanitizeToDOMFragment: (html) => this.safe(html),
+      didError: (problem: unknown) => console.error(problem),
     });
-    setWriter(this.view.dom, this);
-  }
-
-  /** What is written. */
-  get paragraphs(): Paragraph[] {
-    const written = fromEditor(this.state.doc.toJSON() as Parameters<typeof fromEditor>[0]);
-    return written.every(({ style, runs }) => style === "body" && runs.length === 0) ? [] : written;
+    const command = /Mac|iP(hone|ad|od)/.test(navigator.userAgent) ? "Meta-" : "Ctrl-";
+    for (const key of [...UNKNOWN, ...(options.formatted ? [] : LOOKS)])
+      this.editor.setKeyHandler(command + key, (_, event) => event.preventDefault());
+    for (const key of AS_USUAL) this.editor.setKeyHandler(key, null);
+    // Without making a list of "1." by itself: a date begins so, too.
+    this.editor.setKeyHandler(" ", (editor, _, range) => editor.saveUndoState(range));
+    this.begin(plain(paragraphs));
+    this.refresh();
+    this.editor.addEventListener("input", () => this.take());
+    for (const turn of ["pathChange", "select", "cursor"])
+      this.editor.addEventListener(turn, () => (this.turns += 1));
+    this.place.addEventListener("focus", () => options.onfocus?.());
+    this.place.addEventListener("beforeinput", (event) => this.look(event), { capture: true });
+    setWriter(this.place, this);
   }
 
   /** Show something else, as another device has it; not while somebody writes here. */
   show(paragraphs: readonly Paragraph[]): void {
-    if (this.view.hasFocus()) return;
-    const begun = this.begun(paragraphs);
-    if (begun.doc.eq(this.state.doc)) return;
-    this.state = begun;
-    this.view.updateState(this.state);
+    if (this.place.contains(document.activeElement)) return;
+    const others = plain(paragraphs);
+    if (JSON.stringify(others) !== JSON.stringify(this.paragraphs)) this.begin(others);
   }
 
   /** What it says of itself to those who listen may have changed. */
   refresh(): void {
-    this.view.setProps({});
+    const { label, describedby, spelling, readonly } = this.options.attributes();
+    const attributes: Record<string, string> = {
+      "aria-label": label,
+      role: "textbox",
+      "aria-multiline": "true",
+      "aria-describedby": describedby,
+      "aria-readonly": readonly ? "true" : "",
+      spellcheck: spelling ? "true" : "false",
+      lang: spelling,
+      tabindex: "0",
+      dir: "auto",
+      contenteditable: readonly ? "false" : "true",
+    };
+    for (const [name, value] of Object.entries(attributes))
+      if (value) this.place.setAttribute(name, value);
+      else this.place.removeAttribute(name);
   }
 
   /** Whether what is marked has a look. */
   has(look: Look): boolean {
-    const { from, $from: cursor, to, empty } = this.state.selection;
-    if (look === "bulletList" || look === "orderedList") return cursor.node(1)?.type === LISTS[look];
-    const mark = MARKS[look];
-    if (empty) return mark.isInSet(this.state.storedMarks ?? cursor.marks()) !== undefined;
-    return this.state.doc.rangeHasMark(from, to, mark);
+    void this.turns;
+    return this.editor.hasFormat(TAGS[look]);
   }
 
   /** Give what is marked a look, or take it away. */
   toggle(look: Look): void {
-    this.run(
-      look === "bulletList" || look === "orderedList"
-        ? this.has(look)
-          ? liftListItem(listItem as NonNullable<typeof listItem>)
-          : this.inAList()
-            ? this.turned(look)
-            : wrapInList(LISTS[look])
-        : toggleMark(MARKS[look]),
-    );
-    this.view.focus();
+    const { editor } = this;
+    const has = this.has(look);
+    if (look === "bullet" || look === "number") {
+      if (has) editor.removeList();
+      else if (look === "bullet") editor.makeUnorderedList();
+      else editor.makeOrderedList();
+    } else editor.changeFormat(has ? null : { tag: TAGS[look] }, has ? { tag: TAGS[look] } : null);
+    editor.focus();
+    this.take();
   }
 
   destroy(): void {
-    this.view.destroy();
+    this.editor.destroy();
+    this.place.remove();
   }
 
-  private inAList(): boolean {
-    return this.has("bulletList") || this.has("orderedList");
+  private begin(paragraphs: Paragraph[]): void {
+    this.paragraphs = paragraphs;
+    this.begins = true;
+    this.editor.setHTML(html(paragraphs));
+    this.begins = false;
   }
 
-  /** The list around the cursor as one of the other sort. */
-  private turned(look: keyof typeof LISTS): Command {
-    return (state, dispatch) => {
-      dispatch?.(state.tr.setNodeMarkup(state.selection.$from.before(1), LISTS[look]));
-      return true;
-    };
+  /** Something was written. */
+  private take(): void {
+    this.turns += 1;
+    const written = plain(paragraphsIn(this.place, this.options));
+    if (JSON.stringify(written) === JSON.stringify(this.paragraphs)) return;
+    if (this.isTooMuch(written)) return this.begin(this.paragraphs);
+    this.paragraphs = written;
+    this.options.onwrite(written);
   }
 
-  private run(command: Command): void {
-    command(this.state, (transaction) => this.take(transaction), this.view);
-  }
-
-  private take(transaction: Transaction): void {
-    const { doc } = transaction;
-    const grows = doc.content.size > this.state.doc.content.size;
-    const paragraphs = blocks(doc);
-    // The end of a paragraph is kept as a letter too.
-    const letters = doc.textContent.length + paragraphs - 1;
+  private isTooMuch(paragraphs: readonly Paragraph[], more = 0): boolean {
     const { most } = this.options;
-    if (grows && (letters > most.letters || paragraphs > most.paragraphs)) return;
-    this.state = this.state.apply(transaction);
-    this.view.updateState(this.state);
-    if (transaction.docChanged) this.options.onwrite(this.paragraphs);
+    return paragraphs.length > most.paragraphs || lettersOf(paragraphs) + more > most.letters;
   }
 
-  private begun(paragraphs: readonly Paragraph[]): EditorState {
-    const item = listItem as NonNullable<typeof listItem>;
-    const formatting: Record<string, Command> = this.options.formatted
-      ? {
-          "Mod-b": toggleMark(MARKS.bold),
-          "Mod-i": toggleMark(MARKS.italic),
-          "Mod-u": toggleMark(MARKS.underline),
-        }
-      : {};
-    return EditorState.create({
-      doc: Node.fromJSON(SCHEMA, plainDoc(paragraphs)),
-      plugins: [
-        history(),
-        keymap({
-          "Mod-z": undo,
-          "Mod-y": redo,
-          "Mod-Shift-z": redo,
-          Enter: splitListItem(item),
-          ...formatting,
-        }),
-        keymap(baseKeymap),
-      ],
-    });
+  /** Before the editor does something: what paragraphs cannot hold, and what there is no room for, is not done. */
+  private look(event: InputEvent): void {
+    const { inputType, data } = event;
+    const looks = this.options.formatted ? ["formatBold", "formatItalic", "formatUnderline"] : [];
+    const unknown = inputType.startsWith("format") && !looks.includes(inputType);
+    const tooMuch = inputType.startsWith("insert") && this.isTooMuch(this.paragraphs, data?.length ?? 1);
+    const line = inputType === "insertLineBreak";
+    if (!unknown && !tooMuch && !line) return;
+    event.preventDefault();
+    event.stopImmediatePropagation();
+    if (line && !tooMuch) this.editor.splitBlock(false);
+  }
+
+  /** What is pasted, made anew from what paragraphs can hold. A text of more than there is room for is left out. */
+  private safe(source: string): DocumentFragment {
+    const read = new DOMParser().parseFromString(source, "text/html").body;
+    const fragment = document.createDocumentFragment();
+    const { formatted } = this.options;
+    const paragraphs = plain(paragraphsIn(read, { formatted, foreign: !this.begins }));
+    if (!this.isTooMuch(paragraphs)) fragment.append(...elementsOf(paragraphs));
+    return fragment;
   }
 }
 
-const blocks = (doc: Node): number => {
-  let count = 0;
-  doc.descendants((node) => {
-    if (node.isTextblock) count++;
-    return !node.isTextblock;
-  });
-  return count;
-};
+/** Letters, and the ends of paragraphs, which are kept as letters too. */
+const lettersOf = (paragraphs: readonly Paragraph[]): number =>
+  paragraphs.reduce(
+    (sum, { runs }) => sum + 1 + runs.reduce((letters, { text }) => letters + text.length, 0),
+    -1,
+  );
 
-/** Only what this schema knows: headings become paragraphs, and colours are left out. */
-function plainDoc(paragraphs: readonly Paragraph[]): unknown {
-  const plain = paragraphs.map(({ style, runs }) => ({
+const html = (paragraphs: readonly Paragraph[]): string =>
+  elementsOf(paragraphs)
+    .map((element) => element.outerHTML)
+    .join("");
+
+/** Only what is written here: headings become paragraphs, and colours are left out. Empty lines at the end are none: an
+ * editor has one below every list.
+ */
+function plain(paragraphs: readonly Paragraph[]): Paragraph[] {
+  const known = paragraphs.map(({ style, runs }) => ({
     style: style === "bullet" || style === "number" ? style : ("body" as const),
     align: "left" as const,
-    runs: runs.map((run) => ({ ...run, colour: null })),
+    runs: runs.map((run) => ({ ...run, text: writable(run.text), colour: null })),
   }));
-  return JSON.parse(
-    JSON.stringify(toEditor(plain), (name, value: unknown) => (name === "attrs" ? undefined : value)),
-  );
-}
-
-function unformatted(slice: Slice): Slice {
-  const strip = (fragment: Fragment): Fragment => {
-    const nodes: Node[] = [];
-    fragment.forEach((node) => nodes.push(node.isText ? node.mark([]) : node.copy(strip(node.content))));
-    return Fragment.from(nodes);
-  };
-  return new Slice(strip(slice.content), slice.openStart, slice.openEnd);
-}
-
-function attributesOf({ label, describedby, spelling, readonly }: Attributes): Record<string, string> {
-  return {
-    "aria-label": label,
-    role: "textbox",
-    "aria-multiline": "true",
-    spellcheck: spelling ? "true" : "false",
-    ...(spelling ? { lang: spelling } : {}),
-    ...(describedby ? { "aria-describedby": describedby } : {}),
-    ...(readonly ? { "aria-readonly": "true" } : {}),
-    tabindex: "0",
-    dir: "auto",
-  };
+  return known.slice(0, known.findLastIndex(({ style, runs }) => style !== "body" || runs.length > 0) + 1);
 }

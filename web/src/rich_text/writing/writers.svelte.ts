@@ -2,6 +2,9 @@
 
 import type { Writer } from "./writer.svelte";
 
+/** The class of the element that is written in. */
+export const WRITING = "written-in";
+
 const WRITERS = new WeakMap<Element, Writer>();
 let known = $state(0);
 
@@ -13,6 +16,6 @@ export function setWriter(place: Element, writer: Writer): void {
 /** The writer whose text lies within an element; reactive. */
 export function writerIn(element: HTMLElement): Writer | undefined {
   void known;
-  const place = element.querySelector(".ProseMirror");
+  const place = element.querySelector(`.${WRITING}`);
   return place ? WRITERS.get(place) : undefined;
 }

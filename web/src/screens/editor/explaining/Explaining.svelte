@@ -50,7 +50,9 @@
   {#if isWorking}
     <p class="quiet text-sm">
       Working-out for question {whole}.
-      <button class="link" onclick={() => editing.do(asQuestion(editing.document, field.id))}
+      <button
+        class="underline underline-offset-2"
+        onclick={() => editing.do(asQuestion(editing.document, field.id))}
         >Make it a question of its own</button
       >
     </p>

@@ -129,8 +129,11 @@
           {:else if help.kind === "link"}
             <p class="break-all">
               {#if help.label}<b>{help.label}</b> ·
-              {/if}<a class="link" href={help.address} target="_blank" rel="noopener noreferrer"
-                >{help.address}</a
+              {/if}<a
+                class="underline underline-offset-2"
+                href={help.address}
+                target="_blank"
+                rel="noopener noreferrer">{help.address}</a
               >
             </p>
           {:else if help.kind === "sound"}

@@ -21,8 +21,11 @@
   {/if}
 {:else if help.kind === "link"}
   <p>
-    <a class="link break-words" href={help.address} target="_blank" rel="noopener noreferrer external"
-      ><bdi>{help.label || help.address}</bdi></a
+    <a
+      class="underline underline-offset-2 break-words"
+      href={help.address}
+      target="_blank"
+      rel="noopener noreferrer external"><bdi>{help.label || help.address}</bdi></a
     >
     <span class="quiet block text-sm">Opens outside this worksheet, on {new URL(help.address).hostname}.</span
     >
