@@ -4,6 +4,11 @@ from pypdfium2 import PdfDocument
 from e2e.journey import PHONE, Journey
 from e2e.pages.sheet import JoinPage
 from server.copies.models import Copy
+from server.handouts.flows.hand_out import hand_out
+from server.worksheets import documents
+from server.worksheets.flows.edit import replace
+from velum.instructions import Instruction
+from velum.rich_text import plain
 
 
 class Print(Journey):
@@ -29,6 +34,19 @@ class Print(Journey):
             self.assert_page_with_answers(
                 self.printed(sheet.page), ["thirteen ten"], ["Hand in", name, "Next blank", "Saved"]
             )
+
+    def test_instructions_are_printed_after_the_pages_and_all_pages_whatever_a_phone_shows(self) -> None:
+        document = documents.read(self.keepers_log)
+        said = Instruction(language="en", paragraphs=plain("Read the whole log first."))
+        replace(self.keepers_log, document.changed(instructions={"": (said,)}))
+        handed = hand_out(self.maren, self.keepers_log.pk)
+        page = JoinPage(self.new_browser(**PHONE).new_page()).join(handed.code, "Zoe Quill").page
+        page.get_by_role("button", name="One question").click()
+        expect(page.locator("main .paper")).to_have_count(1)
+        texts = self.printed(page)
+        self.assertEqual(len(texts), 4)
+        self.assertIn("Read the whole log first.", texts[3])
+        expect(page.locator("main .paper")).to_have_count(1)
 
     def test_a_copy_prints_as_pages_with_the_answers(self) -> None:
         copy = Copy.objects.filter(handout=self.handout, handed_in_at__isnull=False).first()

@@ -1,5 +1,5 @@
 <script lang="ts">
-  // In print: what was written at length and does not fit its box, whole, on pages after the worksheet's own. On a screen
+  // In print: what was written at length and does not fit its box, whole, and instructions, on pages after the worksheet's own. On a screen
   // its box scrolls.
   import { flushSync } from "svelte";
   import Paragraphs from "../rich_text/Paragraphs.svelte";
@@ -7,8 +7,10 @@
 
   interface Props {
     texts: readonly { field: string; number: string; paragraphs: readonly Paragraph[] }[];
+    /** What the teacher says beside the pages, on a page of its own. */
+    instructions?: readonly { name: string; heading: string; paragraphs: readonly Paragraph[] }[];
   }
-  let { texts }: Props = $props();
+  let { texts, instructions = [] }: Props = $props();
 
   let longer = $state.raw<readonly string[]>([]);
   /** Pixels by which what fits may seem not to. */
@@ -30,6 +32,14 @@
 
 <svelte:window onbeforeprint={look} />
 
+{#if instructions.length > 0}
+  <section class="print-page continued laid-text" aria-hidden="true" style:--scale={4 / 3}>
+    {#each instructions as { name, heading, paragraphs } (name)}
+      <h2>{heading}</h2>
+      <Paragraphs {paragraphs} />
+    {/each}
+  </section>
+{/if}
 {#each texts.filter(({ field }) => longer.includes(field)) as { field, number, paragraphs } (field)}
   <section class="print-page continued laid-text" aria-hidden="true" style:--scale={4 / 3}>
     <h2>{number}</h2>

@@ -10,7 +10,7 @@
   import Continued from "../../ui/Continued.svelte";
   import { cropOf, scaleOf } from "./one";
   import type InstructedPart from "./instructions/Instructed.svelte";
-  import type { Listening } from "./listening/listening.svelte";
+  import { inLanguage, type Listening } from "./listening/listening.svelte";
   import type { ReadingSettings } from "./reading/reading.svelte";
   import PageSteps from "./PageSteps.svelte";
   import SheetPage from "./SheetPage.svelte";
@@ -85,6 +85,18 @@
       const answer = working.answers[prompt.id];
       const paragraphs = answer && kindOf(prompt).paragraphs?.(answer);
       return paragraphs ? [{ field: prompt.id, number: prompt.parts[0]?.number ?? "", paragraphs }] : [];
+    }),
+  );
+
+  /** What the teacher says beside the pages, as it is printed. */
+  const said = $derived(
+    Object.entries(working.copy.sheet.instructions).flatMap(([about, instructions]) => {
+      const paragraphs = inLanguage(instructions, reading.now.language)?.paragraphs ?? [];
+      const heading =
+        about === WORKSHEET
+          ? /* @wc-include */ "Instructions"
+          : /* @wc-include */ `Instructions of page ${pages.findIndex(({ id }) => id === about) + 1}`;
+      return paragraphs.length > 0 ? [{ name: about, heading, paragraphs }] : [];
     }),
   );
 
@@ -193,7 +205,7 @@
           onpick={() => working.current && show(working.current, false)}
         />
       {/each}
-      <Continued texts={written} />
+      <Continued texts={written} instructions={said} />
     </div>
   </main>
   {#if reading.now.ruler}
