@@ -4,7 +4,7 @@ from playwright.sync_api import expect
 
 from e2e.journey import Journey
 from e2e.pages.handout import HandoutPage
-from e2e.pages.sheet import JoinPage
+from e2e.pages.sheet import JoinPage, SheetPage
 from e2e.voice import HAS_SAID_ALL, STAND_IN_VOICE
 
 
@@ -18,13 +18,16 @@ class Text(Journey):
         expect(printed).to_contain_text("High tide")
         self.assert_accessible(sheet.page)
 
-    def test_a_page_is_read_aloud_with_the_voice_of_the_device(self) -> None:
-        teacher = self.teacher_browser().new_page()
-        teacher.goto(f"/handouts/{self.handout.pk}/")
+    def listening(self) -> SheetPage:
+        """A sheet on a device that has a voice, once it is known what is printed there."""
         browser = self.new_browser()
         browser.add_init_script(STAND_IN_VOICE)
-        sheet = JoinPage(browser.new_page()).follow(HandoutPage(teacher).link, "Sena Adeyemi")
+        sheet = JoinPage(browser.new_page()).join(self.handout.code, "Sena Adeyemi")
         expect(sheet.page.locator(".paper > p.sr-only")).to_contain_text("High tide")
+        return sheet
+
+    def test_a_page_is_read_aloud_with_the_voice_of_the_device(self) -> None:
+        sheet = self.listening()
         button = sheet.page.get_by_role("button", name="Read this page to me")
         button.click()
         stop = sheet.page.get_by_role("button", name="Stop reading")
@@ -51,12 +54,7 @@ class Text(Journey):
         expect(button).to_be_visible()
 
     def test_a_question_is_read_with_what_is_printed_about_it(self) -> None:
-        teacher = self.teacher_browser().new_page()
-        teacher.goto(f"/handouts/{self.handout.pk}/")
-        browser = self.new_browser()
-        browser.add_init_script(STAND_IN_VOICE)
-        sheet = JoinPage(browser.new_page()).follow(HandoutPage(teacher).link, "Sena Adeyemi")
-        expect(sheet.page.locator(".paper > p.sr-only")).to_contain_text("High tide")
+        sheet = self.listening()
         sheet.answer(1).click()
         sheet.page.get_by_role("button", name="Read question 1 to me").click()
         self.assertTrue(sheet.page.evaluate("said.join(' ')"))

@@ -1,12 +1,11 @@
 <script lang="ts">
   // A sound of the teacher's: recorded, or brought as a file; heard, made anew, taken away.
-  import Circle from "@lucide/svelte/icons/circle";
-  import Square from "@lucide/svelte/icons/square";
   import { onDestroy } from "svelte";
   import { csrfToken } from "../api/begin";
   import { Failure, take } from "../api/failure";
   import { teacher } from "../api/teacher";
   import { announce } from "../ui/Announcer.svelte";
+  import Recording from "./Recording.svelte";
   import { Recorder } from "./recorder.svelte";
   import { clock } from "./sound";
 
@@ -23,7 +22,6 @@
 
   const MOST_SECONDS = 600;
 
-  let input = $state<HTMLInputElement>();
   let sending = $state(false);
   let problem = $state("");
 
@@ -58,38 +56,14 @@
 </script>
 
 <div class="flex flex-wrap items-center gap-2" role="group" aria-label={label}>
-  {#if recorder.state === "recording"}
-    <button type="button" class="btn btn-primary h-11" onclick={() => recorder.stop()}
-      ><Square size={16} aria-hidden="true" fill="currentColor" />Stop</button
-    >
-    <span class="tabular-nums" role="timer">{clock(recorder.seconds)} of {clock(MOST_SECONDS)}</span>
-    <meter class="w-24" min="0" max="1" value={recorder.loudness} aria-label="How loud it is"></meter>
-  {:else}
-    <button
-      type="button"
-      class="btn btn-outline h-11"
-      disabled={sending || recorder.state === "asking"}
-      onclick={() => recorder.start()}
-      ><Circle size={16} aria-hidden="true" class="text-warning" fill="currentColor" />{sound
-        ? "Record again"
-        : "Record"}</button
-    >
-    <input
-      bind:this={input}
-      type="file"
-      accept="audio/*"
-      class="hidden"
-      aria-label="Sound file: {label}"
-      onchange={(event) => {
-        const [file] = event.currentTarget.files ?? [];
-        if (file) void keep(file);
-        event.currentTarget.value = "";
-      }}
-    />
-    <button type="button" class="btn btn-ghost h-11" disabled={sending} onclick={() => input?.click()}
-      >A file</button
-    >
-  {/if}
+  <Recording
+    {recorder}
+    most={MOST_SECONDS}
+    again={sound !== null}
+    label="Sound file: {label}"
+    busy={sending}
+    onfile={(file) => void keep(file)}
+  />
   {#if sound && recorder.state !== "recording"}
     <audio class="h-11 min-w-48 flex-1" controls src="/sounds/{sound}/"></audio>
     <button type="button" class="btn btn-ghost h-11" onclick={() => onsound(null)}>Take away</button>
