@@ -72,6 +72,7 @@ def _work(host: str, port: int) -> None:
         APPLICATION,
         lifespan="off",
         log_level="warning",
+        server_header=False,
         timeout_graceful_shutdown=SECONDS_TO_FINISH,
         # Nobody else is believed about where a request comes from.
         proxy_headers=bool(settings.TRUSTED_PROXIES),

@@ -166,6 +166,8 @@ CONTENT_SECURITY_POLICY = {
 STATIC_URL = "/static/"
 STATIC_ROOT = ROOT / "web" / "dist"
 DJANGO_VITE = {"default": {"manifest_path": STATIC_ROOT / "manifest.json"}}
+# Nobody else's pages read the front end.
+WHITENOISE_ALLOW_ALL_ORIGINS = False
 WHITENOISE_IMMUTABLE_FILE_TEST = r"^.+/assets/.+-[\w-]{8}\.\w+$"
 
 # Uploaded files, kept as they came.

@@ -23,6 +23,11 @@ class Responses(WorldCase):
             self.assertEqual(page["X-Content-Type-Options"], "nosniff")
             self.assertEqual(page["X-Frame-Options"], "DENY")
 
+    def test_the_front_end_is_for_this_origin_alone(self) -> None:
+        icon = Client().get("/static/icon.svg")
+        self.assertEqual(icon.status_code, 200)
+        self.assertNotIn("Access-Control-Allow-Origin", icon.headers)
+
     def test_screens_are_not_kept_by_the_browser(self) -> None:
         self.assertEqual(teacher_client(self.world.maren).get("/desk/")["Cache-Control"], "no-store")
 

@@ -1,7 +1,8 @@
 import fc from "fast-check";
 import { expect, test } from "vitest";
 import type { Change, ChangeOut, Entry } from "../api/student";
-import { AnswerKeeper, nameOf, TooLate, type Of } from "./answer_keeper";
+import { TooLate } from "../api/student";
+import { AnswerKeeper, nameOf, type Of } from "./answer_keeper";
 import { FATES, Storage, Tab, World } from "./trial/world";
 
 const written = (text: string): Entry => ({ kind: "answer_box", version: 1, text });

@@ -4,7 +4,7 @@
 // settled entry by entry: each has a name of its own.
 
 import { Failure } from "../api/failure";
-import type { Change, ChangeOut, Entry } from "../api/student";
+import { TooLate, type Change, type ChangeOut, type Entry } from "../api/student";
 import { newId } from "../worksheet/ids";
 import { Retry } from "./retry";
 import type { SaveState } from "./state";
@@ -50,18 +50,6 @@ export const nameOf = ({ field_id, entry }: Of): string => (entry ? `${field_id}
 function ofName(name: string): Of {
   const [field_id = "", entry = ""] = name.split("/");
   return { field_id, entry };
-}
-
-/** The refusal of changes to a copy that was handed in or closed; `noted` are kept by the server all the same. */
-export class TooLate extends Failure {
-  constructor(
-    code: string,
-    message: string,
-    readonly handedInAt: string | null,
-    readonly noted: ChangeOut[],
-  ) {
-    super(code, message, 409);
-  }
 }
 
 export interface Wire {

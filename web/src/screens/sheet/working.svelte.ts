@@ -1,34 +1,25 @@
 // A student at work on a copy: the answers, how saving stands, which question is in hand.
 
-import { failureFrom, noNetwork, take } from "../../api/failure";
-import { csrfToken } from "../../api/begin";
+import { noNetwork } from "../../api/failure";
 import {
   student,
   type Answer,
-  type ChangeOut,
-  type Change,
   type Checked,
   type Copy,
   type Entry,
   type Help,
   type PartPrompt,
   type Prompt,
-  type Schemas,
 } from "../../api/student";
 import { kindOf, placesOf } from "../../kinds/student";
 import type { SheetFiles, SheetStore } from "../../kinds/sheet_store";
-import { AnswerKeeper, TooLate, type Of, type Wire } from "../../saving/answer_keeper";
+import { AnswerKeeper, type Of, type Wire } from "../../saving/answer_keeper";
 import { FileKeeper } from "../../saving/file_keeper";
 import type { Device } from "../../saving/device";
 import type { SaveState } from "../../saving/state";
 import { inBrowser } from "../../saving/surroundings";
 import { Flags } from "./flags.svelte";
 import { PageSteps } from "./page_steps.svelte";
-
-/** Milliseconds after which a save is tried again: it does no harm if it comes twice, or late. */
-const TIMEOUT = 20_000;
-/** The same for a file, which may be large. */
-const FILE_TIMEOUT = 180_000;
 
 /** An entry of an answer, and what it is to be. */
 interface Put {
@@ -92,7 +83,7 @@ export class Working implements SheetStore {
       copy.checked.map((checked) => [nameOf(checked.field_id, checked.part), checked]),
     );
     const wire: Wire = {
-      send: (changes, leaving) => this.send(changes, leaving),
+      send: async (changes, leaving) => (await student.save(copy.id, { changes }, leaving)).changes,
       onAnswer: (of, entry) => this.show(of, entry),
       onRefused: ({ field_id }, message) => (this.refused = { ...this.refused, [field_id]: message }),
       onTooLate: (handedInAt, changes) => {
@@ -105,7 +96,7 @@ export class Working implements SheetStore {
     this.fileKeeper = new FileKeeper(
       copy.id,
       {
-        send: (field, file) => this.sendFile(field, file),
+        send: async (field, file) => (await student.file(copy.id, field, file)).file,
         onSent: (field, file) => this.speakOf(field, file),
         onRefused: (field, message) => (this.refused = { ...this.refused, [field]: message }),
         onWaiting: (waiting) => (this.filesWaiting = waiting),
@@ -291,9 +282,7 @@ export class Working implements SheetStore {
   /** Check the answer of a question. Throws Failure. */
   async check({ name, prompt, part }: Question): Promise<void> {
     await this.keeper.flush();
-    const params = { path: { copy_id: this.copy.id } };
-    const body = { field_id: prompt.id, part: part.id };
-    const checked = await take(student.POST("/c/{copy_id}/check", { params, body }));
+    const checked = await student.check(this.copy.id, { field_id: prompt.id, part: part.id });
     if (checked) this.checked = { ...this.checked, [name]: checked };
   }
 
@@ -310,21 +299,16 @@ export class Working implements SheetStore {
 
   /** Ask for a help, which is on record. Throws Failure. */
   async askFor(prompt: Prompt, help: string): Promise<void> {
-    const params = { path: { copy_id: this.copy.id } };
-    const body = { field_id: prompt.id, help_id: help };
-    const shown = await take(student.POST("/c/{copy_id}/help", { params, body }));
+    const shown = await student.help(this.copy.id, { field_id: prompt.id, help_id: help });
     if (!this.shownHelp(prompt, help)) this.shown = [...this.shown, shown];
   }
 
   /** Hand in, with the answers that are not sent yet. Throws Failure. */
   async handIn(): Promise<void> {
-    const params = { path: { copy_id: this.copy.id } };
     await this.fileKeeper.flush();
     if (!this.fileKeeper.isEmpty) throw noNetwork();
     await this.keeper.handIn(async (changes) => {
-      const signal = AbortSignal.timeout(TIMEOUT);
-      const post = student.POST("/c/{copy_id}/hand-in", { params, body: { changes }, signal });
-      const { handed_in_at, late } = await take(post);
+      const { handed_in_at, late } = await student.handIn(this.copy.id, { changes });
       this.handedInAt = handed_in_at;
       this.flags.forget();
       this.late += late.filter(({ refused }) => !refused).length;
@@ -341,21 +325,6 @@ export class Working implements SheetStore {
     this.keeper.leave();
     this.flags.forget();
     return true;
-  }
-
-  /** Send a file. Throws Failure. */
-  private async sendFile(field: string, file: Blob): Promise<string> {
-    const response = await fetch(`/c/${this.copy.id}/files?field_id=${encodeURIComponent(field)}`, {
-      method: "POST",
-      signal: AbortSignal.timeout(FILE_TIMEOUT),
-      headers: { "Content-Type": "application/octet-stream", "X-CSRFToken": csrfToken() },
-      body: file,
-    }).catch(() => {
-      throw noNetwork();
-    });
-    const body: unknown = await response.json().catch(() => null);
-    if (!response.ok) throw failureFrom(body, response.status);
-    return (body as Schemas["FileOut"]).file;
   }
 
   /** The server has a file: the answer of its prompt speaks of it. */
@@ -376,28 +345,6 @@ export class Working implements SheetStore {
     const answer = together ? together(prompt, entries) : (value as Answer);
     this.answers = { ...this.answers, [field_id]: answer };
   }
-
-  private async send(changes: Change[], leaving: boolean): Promise<ChangeOut[]> {
-    const response = await fetch(`/c/${this.copy.id}/answers`, {
-      method: "POST",
-      // What is sent while the page closes may outlive it, if it is small.
-      keepalive: leaving,
-      signal: AbortSignal.timeout(TIMEOUT),
-      headers: { "Content-Type": "application/json", "X-CSRFToken": csrfToken() },
-      body: JSON.stringify({ changes }),
-    }).catch(() => {
-      throw noNetwork();
-    });
-    const body: unknown = await response.json().catch(() => null);
-    if (!response.ok) throw tooLate(body, response.status) ?? failureFrom(body, response.status);
-    return (body as { changes: ChangeOut[] }).changes;
-  }
-}
-
-function tooLate(body: unknown, status: number): TooLate | undefined {
-  if (status !== 409 || !body || typeof body !== "object" || !("changes" in body)) return undefined;
-  const { code, message, handed_in_at, changes } = body as Schemas["TooLateOut"];
-  return new TooLate(code, message, handed_in_at ?? null, changes ?? []);
 }
 
 /** The number that a prompt is known by: its first part's. */

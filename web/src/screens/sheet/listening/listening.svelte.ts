@@ -1,6 +1,6 @@
 // A student who listens: to a page as it is read region by region, to a question, to instructions.
 
-import { textsOf, type Instruction, type Texts } from "../../../api/student";
+import { student, type Instruction, type Texts } from "../../../api/student";
 import { ReadAloud, type Said } from "../../../ui/read_aloud.svelte";
 import type { Question } from "../working.svelte";
 
@@ -35,7 +35,7 @@ export class Listening {
   ) {}
 
   async load(): Promise<void> {
-    this.texts ??= await textsOf(this.copy);
+    this.texts ??= await student.texts(this.copy);
   }
 
   /** Whether something can be heard about a question. */
