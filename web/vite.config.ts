@@ -12,7 +12,7 @@ const SCREENS = ["desk", "editor", "handout", "review", "sheet"];
 
 // What a student's sheet shares with a teacher's screens, and nothing that only teachers need, or only long text.
 const SHARED =
-  /node_modules\/(?!squire-rte|@tiptap|prosemirror|orderedmap|rope-sequence|w3c-keyname)|vite\/preload|src\/(api\/(begin|failure)|generated\/limits|saving\/|ui\/|fixtures\/|words\/say|canvas\/(sight|tab_place)|kinds\/(layers|look|registry|picked|sheet_store|\w+\/text_size))/;
+  /node_modules\/(?!squire-rte|openapi-fetch|@tiptap|prosemirror|orderedmap|rope-sequence|w3c-keyname)|vite\/preload|src\/(api\/(begin|failure)|generated\/limits|saving\/|ui\/|fixtures\/|words\/say|canvas\/(sight|tab_place)|kinds\/(layers|look|registry|picked|sheet_store|\w+\/text_size))/;
 
 const KIND = /src\/kinds\/(\w+)\//;
 const kindOf = (module: string): string | null => KIND.exec(module)?.[1] ?? null;
@@ -26,7 +26,7 @@ export default defineConfig({
     tailwindcss(),
     svelte(),
     pictureLibrary(),
-    wordsScripts(LANGUAGES),
+    wordsScripts(SCREENS, LANGUAGES),
   ],
   build: {
     outDir: resolve(import.meta.dirname, "dist"),

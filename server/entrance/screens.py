@@ -36,7 +36,7 @@ def screen(
             "title": title,
             "picture": picture,
             "modules": modules,
-            "words": f"src/words/{get_language()}.js",
+            "words": f"src/words/{name}/{get_language()}.js",
             "begin": {"csrf": get_token(request), "data": begin, "assets": list(assets)},
         },
     )

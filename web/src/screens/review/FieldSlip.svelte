@@ -1,19 +1,11 @@
 <script lang="ts">
   import type { Answer, Field, Key, Schemas } from "../../api/teacher";
+  import { LABELS } from "../editor/explaining/help_kinds";
   import { kindOf } from "../../kinds/teacher";
   import VerdictMark, { inWords } from "../../ui/VerdictMark.svelte";
   import { list, moment } from "../../words/say";
   import { refName } from "../../kinds/form";
   import { numbersOf, type Question } from "../../worksheet/numbering";
-
-  // @wc-include
-  const HELP: Record<Schemas["HelpUseOut"]["kind"], string> = {
-    hint: "Hint",
-    example: "Worked example",
-    link: "Link",
-    sound: "Sound",
-    picture: "Picture",
-  };
 
   type Earned = Schemas["OverruleIn"]["earned"];
 
@@ -145,7 +137,7 @@
         <ul class="text-sm" aria-labelledby="helped">
           {#each helped as { kind, cost, at }, i (i)}
             <li>
-              {HELP[kind]}{#if cost > 0}, takes {cost} %{/if}
+              {LABELS[kind]}{#if cost > 0}, takes {cost} %{/if}
               <span class="quiet">{moment(at)}</span>
             </li>
           {/each}

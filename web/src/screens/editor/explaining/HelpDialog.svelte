@@ -11,7 +11,7 @@
   import { changeHelp, isOn, type Help } from "../../../worksheet/commands/explaining";
   import { newId } from "../../../worksheet/ids";
   import type { Editing } from "../state/editing.svelte";
-  import { COSTS, KINDS, type Begun } from "./help_kinds";
+  import { COSTS, KINDS, LABELS, type Begun } from "./help_kinds";
 
   interface Props {
     editing: Editing;
@@ -25,7 +25,6 @@
   const field = $derived(editing.document.fields.find((each) => each.id === id) ?? opened);
   const parts = $derived(partsOf(field).filter((part) => part.id));
   const numbers = $derived(editing.numbersIn(field));
-  const labels = Object.fromEntries(KINDS);
 
   let begun = $state.raw<Begun>();
   let problem = $state("");
@@ -78,9 +77,9 @@
       see that they did.
     </p>
     {#each field.help as help (help.id)}
-      <section id="help-{help.id}" class="border-s-4 border-secondary ps-3" aria-label={labels[help.kind]}>
+      <section id="help-{help.id}" class="border-s-4 border-secondary ps-3" aria-label={LABELS[help.kind]}>
         <div class="flex flex-wrap items-end gap-3">
-          <h3 class="flex-1 text-base">{labels[help.kind]}</h3>
+          <h3 class="flex-1 text-base">{LABELS[help.kind]}</h3>
           {#if parts.length > 1}
             <label>
               <span class="field-label">For</span>
@@ -108,7 +107,7 @@
           </label>
           <button
             class="btn btn-ghost btn-sm"
-            aria-label="Remove this {labels[help.kind]}"
+            aria-label="Remove this {LABELS[help.kind]}"
             onclick={() => change((all) => all.filter((each) => each.id !== help.id))}>Remove</button
           >
         </div>
@@ -182,8 +181,8 @@
     {#if problem}<p class="font-semibold text-warning" role="alert">{problem}</p>{/if}
     <div class="flex flex-wrap items-center gap-2" role="group" aria-label="Add help">
       <span class="quiet text-sm">Add:</span>
-      {#each KINDS as [kind, label] (kind)}
-        <button class="btn btn-outline btn-sm" onclick={() => begin(kind)}>{label}</button>
+      {#each KINDS as kind (kind)}
+        <button class="btn btn-outline btn-sm" onclick={() => begin(kind)}>{LABELS[kind]}</button>
       {/each}
       <button class="btn btn-primary ms-auto" onclick={onclose}>Close</button>
     </div>
