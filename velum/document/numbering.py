@@ -9,7 +9,6 @@ B3, after 2(i) comes 2(ii). So a run of sub-parts takes one number at its start,
 
 import re
 from collections.abc import Iterable
-from itertools import count
 
 from velum.kinds.kind import FieldBase
 from velum.kinds.part import PartRef
@@ -26,19 +25,17 @@ def numbers_of(fields: Iterable[FieldBase]) -> dict[PartRef, str]:
     Working-out has that of what it is for, with a sign for each place: 3, 3+, 3++. The next goes on from 3.
     """
     fields = list(fields)
-    asked = {field.id: field for field in fields if field.working_for is None}
-    is_asked = [field.working_for not in asked for field in fields]
-    parts = {PartRef(field.id, part.id): part.number for field in fields for part in field.parts}
-    counted = [ref for field, alone in zip(fields, is_asked, strict=True) if alone for ref in _refs(field)]
-    found = dict(zip(counted, numbers(parts[ref] for ref in counted), strict=True))
-    for field, alone in zip(fields, is_asked, strict=True):
-        if not alone:
-            number = found[_refs(asked[field.working_for or ""])[0]]
-            for ref in _refs(field):
-                taken = set(found.values())
-                number = next(own for more in count(1) if (own := number.rstrip(_MORE) + _MORE * more) not in taken)
-                found[ref] = parts[ref] or number
-    return {ref: found[ref] for ref in parts}
+    asked = {field.id: _refs(field) for field in fields if field.working_for is None and field.parts}
+    own = {PartRef(field.id, part.id): part.number for field in fields for part in field.parts}
+    counted = [ref for field in fields if field.working_for not in asked for ref in _refs(field)]
+    found = dict(zip(counted, numbers(own[ref] for ref in counted), strict=True))
+    for field in fields:
+        for ref in _refs(field) if field.working_for in asked else ():
+            number = found[asked[field.working_for or ""][0]] + _MORE
+            while number in found.values():
+                number += _MORE
+            found[ref] = own[ref] or number
+    return {ref: found[ref] for ref in own}
 
 
 _MORE = "+"

@@ -25,6 +25,10 @@ WORKING_CASES: dict[str, tuple[list[tuple[str, str, str | None]], list[str]]] = 
     "with a number of its own": ([("box1", "", None), ("work", "1w", "box1"), ("box2", "", None)], ["1", "1w", "2"]),
     "for what is gone": ([("box1", "", None), ("work", "", "gone")], ["1", "2"]),
     "for working-out": ([("box1", "", None), ("work", "", "box1"), ("more", "", "work")], ["1", "1+", "2"]),
+    "beside a number that ends alike": (
+        [("box1", "C+", None), ("work", "", "box1"), ("box2", "C++", None), ("more", "", "box2")],
+        ["C+", "C+++", "C++", "C++++"],
+    ),
     "for itself": ([("box1", "", None), ("work", "", "work")], ["1", "2"]),
 }
 """Fields by id, number and what they are the working-out of; and the numbers that they have."""

@@ -8,6 +8,7 @@ from velum.document.sheet import sheet_of
 from velum.document.tests.examples import a_document, answer_box
 from velum.document.tests.numbering_cases import NUMBERING_CASES, WORKING_CASES
 from velum.kinds.part import PartRef
+from velum.kinds.tests.made_up import MADE_UP
 
 
 class Numbers(TestCase):
@@ -30,6 +31,11 @@ class Numbers(TestCase):
                 numbered = numbers_of(boxes)
                 self.assertEqual(list(numbered.values()), found)
                 self.assertEqual([ref.field for ref in numbered], [id for id, _, _ in fields])
+
+    def test_working_out_for_what_asks_nothing_yet_is_a_question_of_its_own(self) -> None:
+        empty = MADE_UP.example[0].changed(slots=(), about={})
+        working = answer_box("work").changed(working_for=empty.id)
+        self.assertEqual(numbers_of([empty, working, answer_box("box2")]), {PartRef("work"): "1", PartRef("box2"): "2"})
 
     def test_a_student_is_shown_them(self) -> None:
         first = answer_box("box1", y=100).changed(number="3a")

@@ -40,7 +40,9 @@ const MORE = "+";
 
 /** Tells which of the fields are the working-out of another. */
 export function workingIn(fields: readonly Field[]): (field: Field) => boolean {
-  const asked = new Set(fields.flatMap(({ id, working_for }) => (working_for == null ? [id] : [])));
+  const asked = new Set(
+    fields.flatMap((field) => (field.working_for == null && partsOf(field).length > 0 ? [field.id] : [])),
+  );
   return ({ working_for }) => working_for != null && asked.has(working_for);
 }
 
