@@ -9,6 +9,7 @@ import re
 from collections.abc import Iterable, Iterator, Sequence
 
 from velum.document.document import Document
+from velum.document.page import Page
 from velum.fixtures import Fixture
 from velum.fixtures.words import words_of
 from velum.geometry.box import Box, around
@@ -93,12 +94,12 @@ def _in_columns(line: Line) -> bool:
 
 def asked_on(document: Document, page_id: str, regions: Sequence[Region]) -> list[Asked]:
     """What is printed about each question of a page."""
-    return [asked for field in document.fields for asked in _asked(document, field, page_id, regions)]
-
-
-def _asked(document: Document, field: Field, page_id: str, regions: Sequence[Region]) -> Iterator[Asked]:
     page = next(page for page in document.pages if page.id == page_id)
-    places = {place.id: place for place in field.places if place.page == page_id}
+    return [asked for field in document.fields for asked in _asked(field, page, regions)]
+
+
+def _asked(field: Field, page: Page, regions: Sequence[Region]) -> Iterator[Asked]:
+    places = {place.id: place for place in field.places if place.page == page.id}
     for part in field.parts:
         place = places.get(part.place)
         if place is None:
@@ -107,7 +108,7 @@ def _asked(document: Document, field: Field, page_id: str, regions: Sequence[Reg
         yield Asked(
             field=field.id,
             part=part.id,
-            page=page_id,
+            page=page.id,
             text="\n".join(region.text for region in about),
             box=around([place.box, *(region.box for region in about)]),
         )
@@ -115,6 +116,8 @@ def _asked(document: Document, field: Field, page_id: str, regions: Sequence[Reg
 
 def about_box(regions: Sequence[Region], box: Box) -> list[Region]:
     """The print that says what is asked at a place: around it, else before it in its row, else right above it."""
+    top, bottom = box.y - _NEAR, box.bottom
+    regions = [region for region in regions if region.box.y < bottom and region.box.bottom >= top]
     around_it = [region for region in regions if _touches(region.box, box)]
     if around_it:
         return around_it
