@@ -12,14 +12,10 @@ const SCREENS = ["desk", "editor", "handout", "review", "sheet"];
 
 // What a student's sheet shares with a teacher's screens, and nothing that only teachers need, or only long text.
 const SHARED =
-  /node_modules\/(?!squire-rte|openapi-fetch|@tiptap|prosemirror|orderedmap|rope-sequence|w3c-keyname)|vite\/preload|src\/(api\/(begin|failure)|generated\/limits|saving\/|ui\/|fixtures\/|words\/say|canvas\/(sight|tab_place|history)|kinds\/(layers|look|registry|picked|sheet_store|\w+\/text_size))/;
+  /node_modules\/(?!squire-rte|openapi-fetch|@tiptap|prosemirror|orderedmap|rope-sequence|w3c-keyname)|vite\/preload|src\/(api\/(begin|failure)|generated\/limits|saving\/|ui\/|fixtures\/|words\/say|canvas\/(sight|tab_place)|kinds\/(layers|look|registry|picked|sheet_store|\w+\/text_size))/;
 
-// What shows the looks of words comes with long text; what they are written in is loaded later, and is large.
-const KIND = /src\/(?:kinds\/(\w+)\/|rich_text\/writing\/(?:Looks|writers))/;
-const kindOf = (module: string): string | null => {
-  const kind = KIND.exec(module);
-  return kind && (kind[1] ?? "long_text");
-};
+const KIND = /src\/kinds\/(\w+)\//;
+const kindOf = (module: string): string | null => KIND.exec(module)?.[1] ?? null;
 
 // One entry a screen, so that a student downloads only the sheet.
 export default defineConfig({
@@ -52,13 +48,6 @@ export default defineConfig({
           groups: [
             { name: "shared", test: SHARED, minShareCount: 2, priority: 1 },
             { name: kindOf, test: KIND, minShareCount: 2 },
-            // Small pieces that are always loaded together.
-            {
-              name: "writing",
-              test: /src\/rich_text\/(writing\/(writer\.|elements)|rich\.)/,
-              minShareCount: 2,
-            },
-            { name: "sound", test: /src\/sound\//, minShareCount: 2 },
           ],
         },
       },
