@@ -5,22 +5,17 @@ from typing import Annotated
 from pydantic import AfterValidator, Field, StringConstraints
 
 from velum.model import Model, Sha256
-from velum.rich_text import Paragraph, letters_of
+from velum.rich_text import Paragraph, at_most, letters_of
 
 MOST_LETTERS = 5_000
 MOST_LANGUAGES = 20
 
-LanguageTag = Annotated[str, StringConstraints(pattern=r"^[a-z]{2,3}(-[A-Za-z0-9]{2,8}){0,3}$")]
+TAG = r"[a-z]{2,3}(-[A-Za-z0-9]{2,8}){0,3}"
+LanguageTag = Annotated[str, StringConstraints(pattern=f"^{TAG}$")]
 """A language (BCP 47)."""
 
 
-def _not_too_long(paragraphs: tuple[Paragraph, ...]) -> tuple[Paragraph, ...]:
-    if len(letters_of(paragraphs)) > MOST_LETTERS:
-        raise ValueError("is longer than instructions are")
-    return paragraphs
-
-
-Explained = Annotated[tuple[Paragraph, ...], Field(max_length=200), AfterValidator(_not_too_long)]
+Explained = Annotated[tuple[Paragraph, ...], Field(max_length=200), at_most(MOST_LETTERS)]
 """Words of a teacher to students, as rich as a worksheet needs them."""
 
 

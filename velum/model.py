@@ -1,6 +1,6 @@
 """The base of every value that is kept as JSON, and the small types they share."""
 
-from typing import Annotated, Self
+from typing import Annotated, Protocol, Self, TypeVar
 
 from pydantic import AfterValidator, BaseModel, ConfigDict, StringConstraints
 
@@ -33,3 +33,18 @@ Id = Annotated[str, StringConstraints(pattern=r"^[a-z0-9]{4,32}$")]
 
 Sha256 = Annotated[str, StringConstraints(pattern=r"^[0-9a-f]{64}$")]
 """Names an uploaded file by its content."""
+
+
+class HasId(Protocol):
+    @property
+    def id(self) -> str: ...
+
+
+Named = TypeVar("Named", bound=HasId)
+
+
+def each_named_once(named: tuple[Named, ...]) -> tuple[Named, ...]:
+    """The same, if no two have the same id. Raises ValueError."""
+    if len({each.id for each in named}) < len(named):
+        raise ValueError("has two of the same id")
+    return named

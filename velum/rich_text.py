@@ -37,6 +37,17 @@ class Paragraph(Model):
     runs: Annotated[tuple[Run, ...], Field(max_length=500)] = ()
 
 
+def at_most(letters: int) -> AfterValidator:
+    """For paragraphs that hold no more letters than this, their ends counted too."""
+
+    def not_too_long(paragraphs: tuple[Paragraph, ...]) -> tuple[Paragraph, ...]:
+        if len(letters_of(paragraphs)) > letters:
+            raise ValueError(f"has more than {letters} letters")
+        return paragraphs
+
+    return AfterValidator(not_too_long)
+
+
 def plain(*lines: str, style: Literal["body", "heading"] = "body") -> tuple[Paragraph, ...]:
     """Paragraphs of plain words."""
     return tuple(Paragraph(style=style, runs=(Run(text=line),) if line else ()) for line in lines)

@@ -35,8 +35,8 @@ from server.entrance.errors import ErrorOut
 from server.entrance.schemas import A_FILE, Incoming
 from server.words.say import say
 from server.worksheets.flows.freeze import read_edition
+from velum.kinds.help import HelpRef
 from velum.kinds.part import PartId, PartRef
-from velum.marking.copies import HelpRef
 
 router = Router()
 

@@ -22,9 +22,8 @@ from velum.document.document import Document
 from velum.document.listening import Asked, Region, asked_on, regions_of
 from velum.document.sheet import Sheet, seen_fixtures, sheet_of
 from velum.kinds import Answer, Entry
-from velum.kinds.help import Help
+from velum.kinds.help import Help, HelpRef
 from velum.mark import Verdict
-from velum.marking.copies import HelpRef
 from velum.marking.unit import Unreadable
 
 

@@ -23,14 +23,13 @@ from server.handouts.show import HandoutOut, handout_out
 from server.markbook.flows.newest_key import NewKey, key_is_newest
 from server.markbook.flows.results import CountedMark, copies_with_marks, counted_marks, in_order_of_names
 from server.words.say import say
-from velum.document.document import Document, points_of
+from velum.document.document import Document, helps_of, points_of
 from velum.document.key_set import with_keys
 from velum.document.numbering import numbers_of
 from velum.kinds import Answer, kind_of
-from velum.kinds.help import HelpKind
+from velum.kinds.help import HelpKind, HelpRef
 from velum.kinds.part import WHOLE
 from velum.mark import Verdict
-from velum.marking.copies import HelpRef
 from velum.marking.unit import Unreadable
 from velum.points import show
 
@@ -291,7 +290,7 @@ def review_of(copy: Copy) -> ReviewOut:
 
 def _help(copy: Copy, document: Document) -> list[HelpUseOut]:
     """The help that was asked for, in its order."""
-    known = {HelpRef(field.id, help.id): help for field in document.fields for help in field.help}
+    known = helps_of(document)
     rows = [(HelpRef(row.field_id, row.help_id), row.at) for row in copy.shown_help.order_by("at", "pk")]
     return [
         HelpUseOut(field_id=ref.field, part=help.part, kind=help.kind, cost=help.cost, at=at)

@@ -14,6 +14,7 @@ from velum.fixtures import Fixture
 from velum.geometry.reading_order import in_reading_order
 from velum.instructions import Instructions
 from velum.kinds import Field, Key
+from velum.kinds.help import Help, HelpRef
 from velum.kinds.kind import FieldBase
 from velum.kinds.part import PartRef
 from velum.kinds.style import USUAL, Style
@@ -69,6 +70,11 @@ def points_of(fields: Iterable[FieldBase], groups: Iterable[Group]) -> dict[Part
             together = [ref for name in group.fields for ref in parts.get(name, ())]
             points.update(dict.fromkeys(together, Fraction(group.points) / max(1, len(together))))
     return points
+
+
+def helps_of(document: Document) -> dict[HelpRef, Help]:
+    """All help of a worksheet, field by field."""
+    return {HelpRef(field.id, help.id): help for field in document.fields for help in field.help}
 
 
 def read_through(document: Document) -> Document:

@@ -5,11 +5,11 @@ Help is told apart: students are shown its files once they have asked for it.
 
 from collections.abc import Iterator
 
-from velum.document.document import Document
+from velum.document.document import Document, helps_of
 from velum.fixtures.picture import Picture
 from velum.instructions import Instruction
 from velum.kinds import kind_of
-from velum.kinds.help import Help, LinkHelp, PictureHelp, SoundHelp
+from velum.kinds.help import LinkHelp, PictureHelp, SoundHelp
 
 
 def pictures_on(document: Document) -> set[str]:
@@ -25,22 +25,19 @@ def sounds_on(document: Document) -> set[str]:
 
 def pictures_in(document: Document) -> set[str]:
     """All pictures, those of help too."""
-    return pictures_on(document) | {help.picture for help in _helps(document) if isinstance(help, PictureHelp)}
+    return pictures_on(document) | {
+        help.picture for help in helps_of(document).values() if isinstance(help, PictureHelp)
+    }
 
 
 def sounds_in(document: Document) -> set[str]:
     """All sounds, those of help too."""
-    return sounds_on(document) | {help.sound for help in _helps(document) if isinstance(help, SoundHelp)}
+    return sounds_on(document) | {help.sound for help in helps_of(document).values() if isinstance(help, SoundHelp)}
 
 
 def addresses_in(document: Document) -> set[str]:
     """The addresses that help leads to."""
-    return {help.address for help in _helps(document) if isinstance(help, LinkHelp)}
-
-
-def _helps(document: Document) -> Iterator[Help]:
-    for field in document.fields:
-        yield from field.help
+    return {help.address for help in helps_of(document).values() if isinstance(help, LinkHelp)}
 
 
 def _instructions(document: Document) -> Iterator[Instruction]:

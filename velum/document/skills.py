@@ -6,7 +6,7 @@ from pydantic import AfterValidator, StringConstraints
 from pydantic import Field as Limits
 
 from velum.kinds.kind import FieldBase
-from velum.model import Id, Model, NoNul
+from velum.model import Id, Model, NoNul, each_named_once
 
 SkillName = Annotated[str, StringConstraints(strip_whitespace=True, min_length=1, max_length=100), NoNul]
 
@@ -16,14 +16,15 @@ class Skill(Model):
     name: SkillName
 
 
-def _each_once(skills: tuple[Skill, ...]) -> tuple[Skill, ...]:
-    for what in ("id", "name"):
-        if len({getattr(skill, what) for skill in skills}) < len(skills):
-            raise ValueError("names a skill twice")
+def _each_name_once(skills: tuple[Skill, ...]) -> tuple[Skill, ...]:
+    if len({skill.name for skill in skills}) < len(skills):
+        raise ValueError("names a skill twice")
     return skills
 
 
-Skills = Annotated[tuple[Skill, ...], Limits(max_length=50), AfterValidator(_each_once)]
+Skills = Annotated[
+    tuple[Skill, ...], Limits(max_length=50), AfterValidator(each_named_once), AfterValidator(_each_name_once)
+]
 
 
 def skills_of(field: FieldBase, skills: Skills) -> list[str]:

@@ -12,9 +12,8 @@ from velum.geometry.turn import Turn
 from velum.kinds import written_parts
 from velum.kinds.kind import FieldBase, Kind, PromptBase
 from velum.kinds.part import PLAIN, Name, Part, Settled
-from velum.kinds.picking import each_named_once
 from velum.kinds.written_parts import MOST_PARTS, PartRight, PartsKey, TextEntry, TextsAnswer
-from velum.model import Id, Model
+from velum.model import Id, Model, each_named_once
 
 MOST_LINES = 40
 NARROWEST = 0.004

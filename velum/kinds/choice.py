@@ -17,14 +17,13 @@ from velum.kinds.picking import (
     TickedKey,
     answer_by_id,
     check_picked,
-    each_named_once,
     gone_options,
     id_of_place,
     ids_of,
     picks_by_id,
 )
 from velum.mark import Mark
-from velum.model import Id, Model, NoNul, Sha256
+from velum.model import Id, Model, NoNul, Sha256, each_named_once
 
 OptionText = Annotated[str, StringConstraints(strip_whitespace=True, max_length=300), NoNul]
 

@@ -13,10 +13,9 @@ from velum.geometry.box import Box
 from velum.kinds import written_parts
 from velum.kinds.kind import FieldBase, Kind, PromptBase
 from velum.kinds.part import PLAIN, Part, Settled
-from velum.kinds.picking import each_named_once
 from velum.kinds.written_parts import PartRight, PartsKey, TextEntry, TextsAnswer
 from velum.mark import Mark, partly, right, wrong
-from velum.model import Id, Model, NoNul
+from velum.model import Id, Model, NoNul, each_named_once
 from velum.sentence import Sentence
 
 MOST_GAPS = 100

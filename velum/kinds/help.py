@@ -4,7 +4,7 @@ That it was asked for is on record, and may cost a share of the points, as the t
 """
 
 from collections.abc import Iterable
-from typing import Annotated, Literal, TypeAlias
+from typing import Annotated, Literal, NamedTuple, TypeAlias
 
 from pydantic import AfterValidator, Discriminator, Field, StringConstraints
 
@@ -12,7 +12,7 @@ from velum.fixtures.picture import Alternative
 from velum.instructions import Explained
 from velum.kinds.part import PartId
 from velum.links import Address
-from velum.model import Id, Model, NoNul, Sha256
+from velum.model import Id, Model, NoNul, Sha256, each_named_once
 
 MOST_HELP = 30
 """Helps of a field."""
@@ -73,13 +73,14 @@ Help: TypeAlias = Annotated[HintHelp | ExampleHelp | LinkHelp | SoundHelp | Pict
 HelpKind = Literal["hint", "example", "link", "sound", "picture"]
 
 
-def _each_once(helps: tuple[Help, ...]) -> tuple[Help, ...]:
-    if len({help.id for help in helps}) < len(helps):
-        raise ValueError("names two helps alike")
-    return helps
+Helps = Annotated[tuple[Help, ...], Field(max_length=MOST_HELP), AfterValidator(each_named_once)]
 
 
-Helps = Annotated[tuple[Help, ...], Field(max_length=MOST_HELP), AfterValidator(_each_once)]
+class HelpRef(NamedTuple):
+    """A help of a worksheet: its field, and its id there."""
+
+    field: str
+    help: str
 
 
 class HelpOffer(Model):

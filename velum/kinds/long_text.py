@@ -4,16 +4,17 @@ from collections.abc import Iterable
 from fractions import Fraction
 from typing import Annotated, Literal, Self
 
-from pydantic import AfterValidator, StringConstraints, model_validator
 from pydantic import Field as Limits
+from pydantic import StringConstraints, model_validator
 
 from velum.answers.held import Held, long_text, steps_of_holding
 from velum.answers.settings import AnswerSettings
 from velum.geometry.box import Box
+from velum.instructions import TAG
 from velum.kinds.kind import AnswerBase, FieldBase, KeyBase, Kind, PromptBase, alone
 from velum.mark import Mark, for_teacher, partly, right, wrong
 from velum.model import Model, NoNul
-from velum.rich_text import Paragraph, letters_of, plain
+from velum.rich_text import Paragraph, at_most, letters_of, plain
 from velum.sentence import Sentence
 
 MOST_LETTERS = 20_000
@@ -36,7 +37,7 @@ def some_there(count: int, wanted: int) -> Sentence:
 
 
 WordCount = Annotated[int, Limits(ge=1, le=5_000)]
-Language = Annotated[str, StringConstraints(pattern=r"^([a-z]{2,3}(-[A-Za-z0-9]{2,8}){0,3})?$")]
+Language = Annotated[str, StringConstraints(pattern=f"^({TAG})?$")]
 """A language's tag (BCP 47); empty: none."""
 
 Phrase = Annotated[str, StringConstraints(strip_whitespace=True, min_length=1, max_length=200), NoNul]
@@ -89,16 +90,10 @@ class LongTextPrompt(PromptBase):
     most_words: WordCount | None = None
 
 
-def _not_too_long(paragraphs: tuple[Paragraph, ...]) -> tuple[Paragraph, ...]:
-    if len(letters_of(paragraphs)) > MOST_LETTERS:
-        raise ValueError(f"has more than {MOST_LETTERS} letters")
-    return paragraphs
-
-
 class LongTextAnswer(AnswerBase):
     kind: Literal["long_text"] = "long_text"
     version: Literal[1] = 1
-    paragraphs: Annotated[tuple[Paragraph, ...], Limits(max_length=1_000), AfterValidator(_not_too_long)] = ()
+    paragraphs: Annotated[tuple[Paragraph, ...], Limits(max_length=1_000), at_most(MOST_LETTERS)] = ()
 
 
 def _judge(field: LongText, key: LongTextKey, answer: LongTextAnswer, settings: AnswerSettings) -> Mark:

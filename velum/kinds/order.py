@@ -16,9 +16,8 @@ from velum.geometry.share import Share
 from velum.geometry.turn import Turn, turned_share
 from velum.kinds.kind import AnswerBase, AnswerRefused, FieldBase, KeyBase, Kind, PromptBase, alone
 from velum.kinds.part import Name
-from velum.kinds.picking import each_named_once
 from velum.mark import Mark, partly, right, wrong
-from velum.model import Id, Model
+from velum.model import Id, Model, each_named_once
 from velum.sentence import Sentence
 
 MOST_STEPS = 40

@@ -1,12 +1,12 @@
 """What the kinds share whose students pick from options, each of which has an id within its field."""
 
 from collections.abc import Collection, Iterable
-from typing import Annotated, Literal, Protocol, TypeVar
+from typing import Annotated, Literal
 
 from pydantic import AfterValidator, Field
 
 from velum.kinds.kind import AnswerBase, AnswerRefused, Json, KeyBase
-from velum.model import Id
+from velum.model import HasId, Id
 from velum.sentence import Sentence
 
 MOST_OPTIONS = 26
@@ -37,14 +37,6 @@ class TickedAnswer(AnswerBase):
     picked: Picked
 
 
-class HasId(Protocol):
-    @property
-    def id(self) -> str: ...
-
-
-Named = TypeVar("Named", bound=HasId)
-
-
 def ids_of(options: Iterable[HasId]) -> list[str]:
     """The ids of options, in their order."""
     return [option.id for option in options]
@@ -53,13 +45,6 @@ def ids_of(options: Iterable[HasId]) -> list[str]:
 def id_of_place(place: int) -> str:
     """The id of the option at a place from 0, where nothing else has given it one."""
     return f"opt{place:02}"
-
-
-def each_named_once(named: tuple[Named, ...]) -> tuple[Named, ...]:
-    """The same, if no two have the same id. Raises ValueError."""
-    if len({each.id for each in named}) < len(named):
-        raise ValueError("has two of the same id")
-    return named
 
 
 _GONE = Sentence("doubt.gone", "An option that was right is no longer there.")

@@ -19,14 +19,13 @@ from velum.kinds.picking import (
     TickedKey,
     answer_by_id,
     check_picked,
-    each_named_once,
     gone_options,
     id_of_place,
     ids_of,
     picks_by_id,
 )
 from velum.mark import Mark
-from velum.model import Id, Model, NoNul
+from velum.model import Id, Model, NoNul, each_named_once
 
 
 class Spot(Model):

@@ -3,12 +3,12 @@
 from collections.abc import Collection, Iterable, Mapping
 from dataclasses import dataclass, replace
 from fractions import Fraction
-from typing import NamedTuple
 
 from velum.document.document import Document, points_of
 from velum.document.group import Group
 from velum.document.key_set import KeySet, key_set_of
 from velum.kinds import Field, kind_of
+from velum.kinds.help import HelpRef
 from velum.kinds.part import PartRef
 from velum.mark import Mark
 from velum.marking.budget import MOST_STEPS, Budget
@@ -26,13 +26,6 @@ class PartMark:
     mark: Mark
     earned: Fraction
     points: Fraction
-
-
-class HelpRef(NamedTuple):
-    """A help of a worksheet: its field, and its id there."""
-
-    field: str
-    help: str
 
 
 class Marker:

@@ -11,9 +11,8 @@ from server.copies.models import Copy, ShownHelp
 from server.entrance.errors import Busy, Missing
 from server.handouts.flows.documents import document_of
 from server.worksheets import links
-from velum.document.document import Document
-from velum.kinds.help import Help, LinkHelp, PictureHelp, SoundHelp
-from velum.marking.copies import HelpRef
+from velum.document.document import helps_of
+from velum.kinds.help import Help, HelpRef, LinkHelp, PictureHelp, SoundHelp
 
 
 def show_help(copy: Copy, ref: HelpRef) -> Help:
@@ -22,7 +21,7 @@ def show_help(copy: Copy, ref: HelpRef) -> Help:
     Raises Missing; Refused for a link to where the school does not lead any more; TooLate for help that was not shown
     before the copy was handed in or closed; Busy.
     """
-    help = _found(document_of(copy.handout), ref)
+    help = helps_of(document_of(copy.handout)).get(ref)
     if help is None:
         raise Missing("help.missing", "This help is no longer part of the worksheet.")
     if isinstance(help, LinkHelp):
@@ -44,9 +43,9 @@ def show_help(copy: Copy, ref: HelpRef) -> Help:
 
 def all_shown(copy: Copy) -> list[tuple[HelpRef, Help]]:
     """The help that was shown to a student, as far as it may still be seen."""
-    document = document_of(copy.handout)
-    found = ((ref, _found(document, ref)) for ref in refs_of(copy.shown_help.all()))
-    return [(ref, help) for ref, help in found if help is not None and _may_be_seen(help)]
+    refs = refs_of(copy.shown_help.all())
+    known = helps_of(document_of(copy.handout)) if refs else {}
+    return [(ref, help) for ref in refs if (help := known.get(ref)) and _may_be_seen(help)]
 
 
 def refs_of(shown: Iterable[ShownHelp]) -> list[HelpRef]:
@@ -62,11 +61,6 @@ def pictures_shown(copy: Copy) -> Iterator[str]:
 def sounds_shown(copy: Copy) -> Iterator[str]:
     """The sounds of the help that was shown, each by its SHA-256."""
     return (help.sound for _, help in all_shown(copy) if isinstance(help, SoundHelp))
-
-
-def _found(document: Document, ref: HelpRef) -> Help | None:
-    field = document.field(ref.field)
-    return next((help for help in field.help if help.id == ref.help), None) if field else None
 
 
 def _may_be_seen(help: Help) -> bool:

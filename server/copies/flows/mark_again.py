@@ -22,8 +22,8 @@ from server.copies.models import Answer, Copy, ShownHelp, StoredMark, Try
 from server.handouts.flows.documents import document_of, marked_by
 from server.handouts.models import Handout
 from velum.document.document import Document
+from velum.kinds.help import HelpRef
 from velum.kinds.part import PartRef
-from velum.marking.copies import HelpRef
 from velum.marking.unit import Given
 
 _SAID = ("verdict", "earned", "points", "reason_code", "reason")

@@ -30,8 +30,7 @@ from server.testing.world import (
 from server.worksheets.documents import written
 from server.worksheets.models import Worksheet
 from velum.document.tests.examples import a_document, answer_box
-from velum.kinds.help import ExampleHelp, Help, LinkHelp, PictureHelp, SoundHelp
-from velum.marking.copies import HelpRef
+from velum.kinds.help import ExampleHelp, Help, HelpRef, LinkHelp, PictureHelp, SoundHelp
 from velum.rich_text import plain
 
 HINT = {"field_id": "box2", "help_id": "hint1"}

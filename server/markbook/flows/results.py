@@ -12,9 +12,10 @@ from server.handouts.flows.documents import MarkedBy, document_of
 from server.handouts.models import Handout
 from server.markbook.models import Overrule
 from velum.document.group import Group
+from velum.kinds.help import HelpRef
 from velum.kinds.part import PartRef
 from velum.mark import Mark, Verdict
-from velum.marking.copies import HelpRef, Marker, PartMark, all_or_nothing
+from velum.marking.copies import Marker, PartMark, all_or_nothing
 from velum.names import sort_key
 from velum.sentence import Sentence
 

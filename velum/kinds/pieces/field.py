@@ -9,10 +9,9 @@ from pydantic import Field as Limits
 from velum.geometry.box import Box
 from velum.kinds.kind import FieldBase, PromptBase
 from velum.kinds.part import PLAIN, WHOLE, Part, Settled
-from velum.kinds.picking import each_named_once
 from velum.kinds.pieces.piece import MOST_PIECES, Piece
 from velum.kinds.pieces.slot import MOST_SLOTS, Slot
-from velum.model import Id
+from velum.model import Id, each_named_once
 from velum.placed import Place
 
 PieceList = Annotated[tuple[Piece, ...], Limits(min_length=1, max_length=MOST_PIECES), AfterValidator(each_named_once)]

@@ -5,10 +5,10 @@ from velum.document.key_set import key_set_of
 from velum.document.tests.examples import a_document, answer_box
 from velum.kinds import KINDS
 from velum.kinds.answer_box import AnswerBoxAnswer
-from velum.kinds.help import HintHelp
+from velum.kinds.help import HelpRef, HintHelp
 from velum.kinds.part import PartRef
 from velum.mark import Verdict
-from velum.marking.copies import HelpRef, Marker
+from velum.marking.copies import Marker
 from velum.model import Model
 
 CRAB = AnswerBoxAnswer(text="crab")

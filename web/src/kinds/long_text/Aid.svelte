@@ -4,7 +4,8 @@
   import { writerIn } from "../../rich_text/writing/writers.svelte";
   import { plural } from "../../words/say";
   import type { AidProps } from "../student";
-  import { askedFor, isAskedFor, lettersOf, wordCount } from "./words";
+  import { lettersOf } from "../../rich_text/paragraphs";
+  import { askedFor, isAskedFor, wordCount } from "./words";
 
   let { prompt, answering }: AidProps<"long_text"> = $props();
 

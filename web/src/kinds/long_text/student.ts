@@ -2,7 +2,7 @@ import type { StudentKind } from "../student";
 import Aid from "./Aid.svelte";
 import Answering from "./Answering.svelte";
 import Shown from "./Shown.svelte";
-import { lettersOf } from "./words";
+import { lettersOf } from "../../rich_text/paragraphs";
 
 export const longText: StudentKind<"long_text"> = {
   label: "Long text",

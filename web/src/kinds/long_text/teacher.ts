@@ -8,7 +8,7 @@ import { keyInWords } from "./keys";
 import KeySettings from "./KeySettings.svelte";
 import Review from "./Review.svelte";
 import Settings from "./Settings.svelte";
-import { lettersOf } from "./words";
+import { lettersOf } from "../../rich_text/paragraphs";
 
 export const longText: TeacherKind<"long_text"> = {
   label: "Long text",

@@ -1,5 +1,6 @@
 import { expect, test } from "vitest";
-import { askedFor, isAskedFor, lettersOf, wordCount } from "./words";
+import { lettersOf } from "../../rich_text/paragraphs";
+import { askedFor, isAskedFor, wordCount } from "./words";
 
 test("words are counted as readers count them", () => {
   expect(wordCount("The keeper's log, 3 November: no boat came.")).toBe(8);

@@ -1,10 +1,6 @@
 // How many words are written, and how many are asked for.
 
-import type { Paragraph } from "../../rich_text/paragraphs";
 import { plural } from "../../words/say";
-
-export const lettersOf = (paragraphs: readonly Paragraph[]): string =>
-  paragraphs.map(({ runs }) => runs.map(({ text }) => text).join("")).join("\n");
 
 /** Words as Unicode divides them (UAX #29), where the browser knows how; else what stands between spaces. */
 export function wordCount(text: string): number {

@@ -1,7 +1,7 @@
 // Writing at length, on the page, in the dock or in a dialog.
 
 import Squire from "squire-rte";
-import type { Paragraph } from "../paragraphs";
+import { lettersOf, type Paragraph } from "../paragraphs";
 import { writable } from "../rich";
 import { elementsOf, paragraphsIn } from "./elements";
 import { setWriter, WRITING } from "./writers.svelte";
@@ -146,7 +146,8 @@ export class Writer {
 
   private isTooMuch(paragraphs: readonly Paragraph[], more = 0): boolean {
     const { most } = this.options;
-    return paragraphs.length > most.paragraphs || lettersOf(paragraphs) + more > most.letters;
+    // The ends of paragraphs are kept as letters too.
+    return paragraphs.length > most.paragraphs || lettersOf(paragraphs).length + more > most.letters;
   }
 
   /** Before the editor does something: what paragraphs cannot hold, and what there is no room for, is not done. */
@@ -172,13 +173,6 @@ export class Writer {
     return fragment;
   }
 }
-
-/** Letters, and the ends of paragraphs, which are kept as letters too. */
-const lettersOf = (paragraphs: readonly Paragraph[]): number =>
-  paragraphs.reduce(
-    (sum, { runs }) => sum + 1 + runs.reduce((letters, { text }) => letters + text.length, 0),
-    -1,
-  );
 
 const html = (paragraphs: readonly Paragraph[]): string =>
   elementsOf(paragraphs)

@@ -53,7 +53,7 @@
     const page = pages.find(({ id }) => id === place?.page);
     if (!place || !page) return undefined;
     const own = kindOf(prompt).direct ? places.filter((each) => each.page === page.id) : [place];
-    const asked = listening.texts?.asked.find((each) => each.field === prompt.id && each.part === part.id);
+    const asked = listening.printedAbout(question);
     const box = cropOf([...own.map(({ box }) => box), ...(asked ? [asked.box] : [])], page);
     return { page: page.id, box, words: asked?.text ?? "" };
   });

@@ -1,6 +1,7 @@
 // A student who listens: to a page as it is read region by region, to a question, to instructions.
 
 import { student, type Instruction, type Texts } from "../../../api/student";
+import { lettersOf } from "../../../rich_text/paragraphs";
 import { ReadAloud, type Said } from "../../../ui/read_aloud.svelte";
 import type { Question } from "../working.svelte";
 
@@ -17,9 +18,6 @@ export function inLanguage(
     instructions[0]
   );
 }
-
-const wordsOf = ({ paragraphs }: Instruction): string =>
-  paragraphs.map(({ runs }) => runs.map(({ text }) => text).join("")).join("\n");
 
 export class Listening {
   readonly aloud = new ReadAloud();
@@ -41,6 +39,11 @@ export class Listening {
   /** Whether something can be heard about a question. */
   canHear({ prompt }: Question): boolean {
     return this.aloud.able || prompt.instructions.some(({ sound }) => sound);
+  }
+
+  /** What is printed about a question, and where; undefined as long as it is not known. */
+  printedAbout({ prompt, part }: Question): Texts["asked"][number] | undefined {
+    return this.texts?.asked.find((asked) => asked.field === prompt.id && asked.part === part.id);
   }
 
   /** Show the regions of a page, and read all of them. */
@@ -75,8 +78,9 @@ export class Listening {
   }
 
   /** What is printed about it, and what the teacher says of it. */
-  private aboutQuestion({ name, prompt, part }: Question): Said[] {
-    const printed = this.texts?.asked.find((asked) => asked.field === prompt.id && asked.part === part.id);
+  private aboutQuestion(question: Question): Said[] {
+    const { name, prompt, part } = question;
+    const printed = this.printedAbout(question);
     const instruction = inLanguage(prompt.instructions, this.language());
     const said = [
       { name, text: printed?.text || part.name || prompt.name },
@@ -89,7 +93,7 @@ export class Listening {
     const { language, sound } = instruction;
     return {
       name,
-      text: wordsOf(instruction),
+      text: lettersOf(instruction.paragraphs),
       language,
       sound: sound ? `/c/${this.copy}/sounds/${sound}/` : undefined,
     };
