@@ -1,4 +1,4 @@
-"""What browsers keep so that a sheet opens without a network: the service worker, and the scripts of the sheet."""
+"""The scripts of a sheet: those that it needs first, those that browsers keep for it, and the service worker."""
 
 import json
 from collections.abc import Collection
@@ -21,6 +21,28 @@ def _manifest() -> dict[str, Any]:
 def worker_script() -> Path:
     """The built service worker."""
     return Path(settings.STATIC_ROOT, _manifest()[_WORKER]["file"])
+
+
+def first_scripts_of(kinds: Collection[str]) -> list[str]:
+    """The addresses of the scripts that fields of these kinds are answered with, besides the sheet's own.
+
+    With all that they import: a browser that finds this out by itself asks for each file once it has read another.
+    """
+    manifest = _manifest()
+    own = _imported(_SHEET)
+    names = {name: None for kind in kinds for name in _imported(f"src/kinds/{kind}/student.ts") if name not in own}
+    return [settings.STATIC_URL + manifest[name]["file"] for name in names]
+
+
+@cache
+def _imported(name: str) -> tuple[str, ...]:
+    """The names of a script and of what it imports, and what that imports."""
+    found: dict[str, None] = {}
+    waiting = [name]
+    while waiting:
+        found[(name := waiting.pop())] = None
+        waiting += [other for other in _manifest()[name].get("imports", ()) if other not in found]
+    return tuple(found)
 
 
 def scripts_of(kinds: Collection[str]) -> list[str]:

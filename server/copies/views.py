@@ -108,9 +108,14 @@ def sheet(request: HttpRequest, copy_id: uuid.UUID) -> HttpResponse:
     first = out.sheet.pages[0]
     picture = reverse("copy_page_picture", args=[copy_id, first.id, LAPTOP]) + f"?look={first.look}"
     kinds = sorted({prompt.kind for prompt in out.sheet.prompts})
-    modules = [f"src/kinds/{kind}/student.ts" for kind in kinds]
     return screen(
-        request, "sheet", out.sheet.title, out, picture=picture, modules=modules, assets=offline.scripts_of(kinds)
+        request,
+        "sheet",
+        out.sheet.title,
+        out,
+        picture=picture,
+        modules=offline.first_scripts_of(kinds),
+        assets=offline.scripts_of(kinds),
     )
 
 

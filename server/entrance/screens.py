@@ -22,8 +22,8 @@ def screen(
 ) -> HttpResponse:
     """Show the screen whose entry is ``web/src/screens/<name>/main.ts``.
 
-    ``picture`` is the address of a picture that the screen will show first, and ``modules`` are sources that it will
-    load, as ``src/kinds/choice/student.ts``, so that they are asked for at once. ``assets`` are the addresses of what
+    ``picture`` is the address of a picture that the screen will show first, and ``modules`` are those of scripts that
+    it will load, so that they are asked for at once. ``assets`` are the addresses of what
     it may load later, for a screen that is kept on its device.
     The page is never kept by the browser: going back must show what is true now.
     """
@@ -35,7 +35,7 @@ def screen(
             "entry": f"src/screens/{name}/main.ts",
             "title": title,
             "picture": picture,
-            "modules": modules,
+            "modules": list(modules),
             "words": f"src/words/{name}/{get_language()}.js",
             "begin": {"csrf": get_token(request), "data": begin, "assets": list(assets)},
         },

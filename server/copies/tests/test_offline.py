@@ -1,10 +1,14 @@
 """What browsers keep to open a sheet without a network, and how a device gives a sheet up."""
 
+import re
 import uuid
 from http import HTTPStatus
+from pathlib import Path
+
+from django.conf import settings
 
 from server.copies.flows.join import join
-from server.copies.offline import scripts_of
+from server.copies.offline import first_scripts_of, scripts_of
 from server.testing.world import WorldCase, student_client
 
 
@@ -29,6 +33,19 @@ class Offline(WorldCase):
         self.assertLess(boxes, letters)
         self.assertTrue(all(address.startswith("/static/assets/") for address in letters))
         self.assertFalse(any("teacher" in address for address in letters))
+
+    def test_a_sheet_asks_at_once_for_all_that_its_kinds_are_answered_with(self) -> None:
+        first = first_scripts_of(["choice"])
+        self.assertLess(set(first), set(scripts_of(["choice"])))
+        sheet = self.client_of_zoe.get(f"/c/{self.copy.pk}/").content.decode()
+        asked_for = re.findall(r'href="(/static/assets/[^"]+\.js)"', sheet)
+        self.assertLessEqual(set(first_scripts_of(["answer_box"])), set(asked_for))
+        # What those scripts import has become files of their own; none of them is found only by reading another.
+        assets = Path(settings.STATIC_ROOT, "assets")
+        for address in first:
+            written = (assets / Path(address).name).read_text()
+            for name in re.findall(r'"\./([\w.-]+\.js)"', written):
+                self.assertIn(settings.STATIC_URL + "assets/" + name, first + asked_for)
 
     def test_a_copy_that_is_left_is_not_found_by_this_browser_any_more(self) -> None:
         address = f"/c/{self.copy.pk}/"

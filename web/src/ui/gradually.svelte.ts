@@ -1,6 +1,6 @@
 // A long list built a few at a time, so that its beginning is seen at once.
 
-/** How many more are built whenever the browser has nothing else to do. */
+/** How many more are built whenever the browser has nothing else to do, unless said otherwise. */
 const MORE = 12;
 
 export class Gradually {
@@ -11,13 +11,21 @@ export class Gradually {
   constructor(
     first: number,
     private readonly all: () => number,
+    more = MORE,
   ) {
     this.count = $state(first);
     $effect(() => {
       if (this.count >= this.all()) return;
-      const waiting = whenIdle(() => (this.count += MORE));
+      const waiting = whenIdle(() => (this.count += more));
       return () => stopWaiting(waiting);
     });
+  }
+
+  /** Build what is left at once; whether anything was. */
+  finish(): boolean {
+    const left = this.count < this.all();
+    if (left) this.count = this.all();
+    return left;
   }
 }
 

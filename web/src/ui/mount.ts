@@ -1,5 +1,4 @@
 import { mount, type Component } from "svelte";
-import "../styles/app.css";
 import { haveWords } from "../words/words";
 import NotLoaded from "./NotLoaded.svelte";
 

@@ -1,3 +1,4 @@
+import "../../styles/app.css";
 import { begin } from "../../api/begin";
 import { show } from "../../ui/mount";
 import type { Begun } from "./begun";

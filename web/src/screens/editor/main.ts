@@ -1,3 +1,4 @@
+import "../../styles/app.css";
 import { begin } from "../../api/begin";
 import { KINDS } from "../../kinds/teacher";
 import { show } from "../../ui/mount";

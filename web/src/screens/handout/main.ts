@@ -1,3 +1,4 @@
+import "../../styles/app.css";
 import { begin } from "../../api/begin";
 import type { Schemas } from "../../api/teacher";
 import { show } from "../../ui/mount";

@@ -1,3 +1,4 @@
+import "../../styles/app.css";
 import { begin } from "../../api/begin";
 import type { Schemas } from "../../api/teacher";
 import { KINDS } from "../../kinds/teacher";

@@ -8,6 +8,7 @@
   import { lookAgainAt, sightOf } from "../../canvas/sight";
   import { kindOf, placesOf } from "../../kinds/student";
   import Continued from "../../ui/Continued.svelte";
+  import { Gradually } from "../../ui/gradually.svelte";
   import { cropOf, scaleOf } from "./one";
   import type InstructedPart from "./instructions/Instructed.svelte";
   import { inLanguage, type Listening } from "./listening/listening.svelte";
@@ -58,6 +59,11 @@
     return { page: page.id, box, words: asked?.text ?? "" };
   });
   const seen = $derived(pages.filter(({ id }) => !crop || crop.page === id));
+  /** Pages whose fields are laid: what is seen first is not to wait for the others. */
+  const laid = new Gradually(1, () => pages.length, 1);
+  const inHand = $derived(
+    new Set(working.question ? placesOf(working.question.prompt).map(({ page }) => page) : []),
+  );
   const scale = $derived.by(() => {
     if (crop) return scaleOf(crop.box, { width, height }) * zoom;
     const widest = Math.max(...pages.map((page) => page.width));
@@ -76,6 +82,7 @@
   /** All pages are printed, whatever the screen shows. */
   function print(begins: boolean) {
     printing = begins;
+    laid.finish();
     flushSync();
   }
 
@@ -126,9 +133,15 @@
   const smaller = $derived(ZOOMS.findLast((each) => each < zoom - 0.01));
 
   /** Where a question is answered on the pages. */
-  export const find = (question: string): HTMLElement | null =>
-    view.querySelector<HTMLElement>(`[data-question="${CSS.escape(question)}"]`) ??
-    view.querySelector<HTMLElement>(`[data-questions~="${CSS.escape(question)}"]`);
+  export function find(question: string): HTMLElement | null {
+    const found = () =>
+      view.querySelector<HTMLElement>(`[data-question="${CSS.escape(question)}"]`) ??
+      view.querySelector<HTMLElement>(`[data-questions~="${CSS.escape(question)}"]`);
+    const place = found();
+    if (place || !laid.finish()) return place;
+    flushSync();
+    return found();
+  }
 
   function isSeen(place: HTMLElement): boolean {
     const [here, seen] = [place.getBoundingClientRect(), view.getBoundingClientRect()];
@@ -201,6 +214,7 @@
           {scale}
           {docked}
           part={crop?.box}
+          bare={at >= laid.count && !inHand.has(page.id)}
           {listening}
           onpick={() => working.current && show(working.current, false)}
         />

@@ -41,7 +41,12 @@ const copy = {
   sheet: { title: "Shore", pages, prompts, fixtures: [], instructions: {} },
 } as unknown as Copy;
 
-const html = () => render(MadeUpSheet, { props: { working: new Working(copy, device) } }).body;
+/** The sheet as it is built at once, with a question in hand. */
+function html(question = "crab"): string {
+  const working = new Working(copy, device);
+  working.current = question;
+  return render(MadeUpSheet, { props: { working } }).body;
+}
 
 test("a kind lies at all of its places, and keeps one thing for all its fields", () => {
   const found = [...html().matchAll(/data-answering="([^"]*)">(\d) of 2/g)].map(([, place, n]) => [place, n]);
@@ -62,4 +67,11 @@ test("a kind has one layer over each page where it lies, and knows the answers o
     ["page1", "shell false, crab true"],
     ["page2", "shell false, crab true"],
   ]);
+});
+
+test("the first page is laid at once, and of the others those of the question in hand", () => {
+  const laid = (question: string) =>
+    [...html(question).matchAll(/data-layer="([^"]*)"/g)].map(([, page]) => page);
+  expect(laid("")).toEqual(["page1"]);
+  expect(laid("shell")).toEqual(["page1", "page2"]);
 });

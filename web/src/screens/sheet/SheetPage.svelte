@@ -21,11 +21,13 @@
     docked: boolean;
     /** What is shown of it, in points; nothing: all of it. */
     part: Box | undefined;
+    /** Whether its fields are not laid yet. */
+    bare: boolean;
     listening: Listening;
     /** A question of it was taken in hand. */
     onpick: () => void;
   }
-  let { working, page, at, scale, docked, part, listening, onpick }: Props = $props();
+  let { working, page, at, scale, docked, part, bare, listening, onpick }: Props = $props();
 
   const nameOf = (prompt: Prompt, place: Place) => `${prompt.id}/${place.id}`;
 
@@ -56,6 +58,7 @@
     lazy={at > 0}
   >
     {#snippet children(ink)}
+      {@const asked = bare ? [] : working.prompts}
       {@const tabs = tabsOf(ink)}
       <Laid
         fixtures={working.copy.sheet.fixtures}
@@ -63,7 +66,7 @@
         {scale}
         pictures="/c/{working.copy.id}/pictures/"
       />
-      {#each working.prompts as prompt (prompt.id)}
+      {#each asked as prompt (prompt.id)}
         {#each placesOf(prompt) as place (place.id)}
           {#if place.page === page.id}
             <AnswerPlace
@@ -78,7 +81,7 @@
           {/if}
         {/each}
       {/each}
-      {#each kindsOn(page, working.prompts, placesOf, kindOf) as [kind, prompts] (kind)}
+      {#each kindsOn(page, asked, placesOf, kindOf) as [kind, prompts] (kind)}
         {@const Layer = kind.Layer}
         {#if Layer}<div class="pointer-events-none absolute inset-0 z-2">
             <Layer

@@ -1,3 +1,4 @@
+import "../../styles/sheet.css";
 import { begin } from "../../api/begin";
 import type { Copy } from "../../api/student";
 import { KINDS } from "../../kinds/student";
