@@ -10,6 +10,7 @@ if __name__ == "__main__":
 
     from django.core import signing
     from django.middleware.csrf import _get_new_csrf_string
+    from django.utils import timezone
 
     from server.copies.flows.join import join
     from server.handouts.models import Handout
@@ -21,6 +22,6 @@ if __name__ == "__main__":
             "cookie": signing.dumps(str(copy.pk), salt="server.copies.cookies"),
             "csrf": _get_new_csrf_string(),
         }
-        for copy in (join(handout, f"Student {number}") for number in range(int(sys.argv[1])))
+        for copy in (join(handout, f"Student {number}", timezone.now()) for number in range(int(sys.argv[1])))
     ]
     print(json.dumps(held))

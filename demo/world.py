@@ -74,13 +74,13 @@ def lay_more(teacher: User) -> None:
 
 def _hand_out_to_kestrels(teacher: User, worksheet: Worksheet) -> None:
     handout = hand_out(teacher, worksheet.pk)
-    handout = settle(teacher, handout.pk, {"may_check": True})
+    handout = settle(teacher, handout.pk, {"may_check": True}, timezone.now())
     now = timezone.now()
     for student in KESTRELS:
-        copy = join(handout, student.name)
+        copy = join(handout, student.name, now)
         for box, tried in student.tries:
             save_answers(copy.pk, [_written(box, 1, tried)], now)
-            check(copy, PartRef(f"box{box:03}"))
+            check(copy, PartRef(f"box{box:03}"), now)
         changes = [_written(box, 2, answer) for box, answer in enumerate(student.answers) if answer is not None]
         if changes:
             save_answers(copy.pk, changes, now)

@@ -2,6 +2,7 @@
 
 from typing import Any
 
+from django.utils import timezone
 from playwright.sync_api import expect
 
 from e2e.journey import PHONE, Journey
@@ -31,7 +32,9 @@ class OnTheSheet(Journey):
         )
         key = key.changed(right=(*key.right, PartRight(part="cell03", text="4.6")))
         replace(self.keepers_log, document.changed(fields=(field,), keys={field.id: key}, groups=()))
-        self.handed = settle(self.maren, hand_out(self.maren, self.keepers_log.pk).pk, {"may_check": True})
+        self.handed = settle(
+            self.maren, hand_out(self.maren, self.keepers_log.pk).pk, {"may_check": True}, timezone.now()
+        )
 
     def join(self, **options: Any) -> SheetPage:
         return JoinPage(self.new_browser(**options).new_page()).join(self.handed.code, "Zoe Quill")

@@ -2,6 +2,7 @@
 
 from typing import Any
 
+from django.utils import timezone
 from playwright.sync_api import Page, expect
 
 from e2e.journey import PHONE, Journey
@@ -34,7 +35,7 @@ class OnTheSheet(Journey):
         keys = {field.id: key, banked.id: key}
         replace(self.keepers_log, document.changed(fields=(field, banked), keys=keys, groups=()))
         handed = hand_out(self.maren, self.keepers_log.pk)
-        self.handed = settle(self.maren, handed.pk, {"may_check": True})
+        self.handed = settle(self.maren, handed.pk, {"may_check": True}, timezone.now())
         self.sea, self.twice = sea.id, twice.id
 
     def join(self, **options: Any) -> SheetPage:

@@ -2,6 +2,7 @@
 
 from typing import Any
 
+from django.utils import timezone
 from playwright.sync_api import Locator, Page, expect
 
 from demo import making
@@ -30,7 +31,9 @@ class OnTheSheet(Journey):
         keys = {field.id: key for field, key in laid if key}
         fields = tuple(field for field, _ in laid)
         replace(self.keepers_log, document.changed(fields=fields, keys=keys, groups=()))
-        self.handed = settle(self.maren, hand_out(self.maren, self.keepers_log.pk).pk, {"may_check": True})
+        self.handed = settle(
+            self.maren, hand_out(self.maren, self.keepers_log.pk).pk, {"may_check": True}, timezone.now()
+        )
 
     def join(self, **options: Any) -> SheetPage:
         return JoinPage(self.new_browser(**options).new_page()).join(self.handed.code, "Zoe Quill")

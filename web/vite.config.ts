@@ -39,6 +39,7 @@ export default defineConfig({
       input: [
         "src/styles/app.css",
         "src/offline/worker.ts",
+        "src/words/local_moments.ts",
         ...SCREENS.map((name) => `src/screens/${name}/main.ts`),
       ],
       output: {

@@ -9,6 +9,7 @@ from pydantic import Field
 
 from server.copies import cookies
 from server.copies.flows.answer import Change, TooLate, save_answers
+from server.copies.flows.begin import check_seen
 from server.copies.flows.check import check
 from server.copies.flows.files import keep_file
 from server.copies.flows.find import find_copy
@@ -22,6 +23,7 @@ from server.copies.show import (
     HandedIn,
     ShownHelpOut,
     TextsOut,
+    TimeOut,
     TooLateOut,
     change_out,
     checked_answer,
@@ -29,6 +31,7 @@ from server.copies.show import (
     file_out,
     shown_help_out,
     texts_out,
+    time_out,
 )
 from server.entrance.arrival import arrived_at
 from server.entrance.errors import ErrorOut
@@ -104,15 +107,33 @@ def _changes(body: AnswersIn) -> list[Change]:
     ]
 
 
-@router.get("/{uuid:copy_id}/copy", response={200: CopyOut, 401: ErrorOut, 404: ErrorOut}, operation_id="get_copy")
+@router.get(
+    "/{uuid:copy_id}/copy",
+    response={200: CopyOut, 401: ErrorOut, 404: ErrorOut, 409: ErrorOut},
+    operation_id="get_copy",
+)
 def get_copy(request: Student, copy_id: uuid.UUID) -> CopyOut:
-    return copy_out(find_copy(request.auth))
+    copy = find_copy(request.auth)
+    check_seen(copy, arrived_at(request))
+    return copy_out(copy, arrived_at(request))
 
 
-@router.get("/{uuid:copy_id}/texts", response={200: TextsOut, 401: ErrorOut, 404: ErrorOut}, operation_id="get_texts")
+@router.get("/{uuid:copy_id}/time", response={200: TimeOut, 401: ErrorOut, 404: ErrorOut}, operation_id="get_time")
+def get_time(request: Student, copy_id: uuid.UUID) -> TimeOut:
+    """How the copy stands by the server's clock, which may have been settled anew."""
+    return time_out(find_copy(request.auth), arrived_at(request))
+
+
+@router.get(
+    "/{uuid:copy_id}/texts",
+    response={200: TextsOut, 401: ErrorOut, 404: ErrorOut, 409: ErrorOut},
+    operation_id="get_texts",
+)
 def get_texts(request: Student, copy_id: uuid.UUID) -> TextsOut:
     """What can be read on each page and about each question, for those who listen to the sheet."""
-    return texts_out(read_edition(find_copy(request.auth).handout.edition_id))
+    copy = find_copy(request.auth)
+    check_seen(copy, arrived_at(request))
+    return texts_out(read_edition(copy.handout.edition_id))
 
 
 @router.post(
@@ -140,7 +161,7 @@ def keep_answer_file(
     request: Student, copy_id: uuid.UUID, field_id: Annotated[str, Query(max_length=32)]
 ) -> Status[FileOut]:
     """Keep the file that is the body of the request, so that an answer may speak of it."""
-    return Status(201, file_out(keep_file(find_copy(request.auth), field_id, request)))
+    return Status(201, file_out(keep_file(find_copy(request.auth), field_id, request, arrived_at(request))))
 
 
 @router.post(
@@ -150,7 +171,7 @@ def keep_answer_file(
 )
 def check_answer(request: Student, copy_id: uuid.UUID, body: CheckIn) -> Any:
     """Check a part of the saved answer of a field. A blank one has no verdict."""
-    checked = check(find_copy(request.auth), PartRef(body.field_id, body.part))
+    checked = check(find_copy(request.auth), PartRef(body.field_id, body.part), arrived_at(request))
     return checked_answer(checked) if checked else Status(204, None)
 
 
@@ -162,7 +183,7 @@ def check_answer(request: Student, copy_id: uuid.UUID, body: CheckIn) -> Any:
 def show_a_help(request: Student, copy_id: uuid.UUID, body: HelpIn) -> ShownHelpOut:
     """What a help says. That it was asked for is on record, and may cost points: the sheet says so before."""
     ref = HelpRef(body.field_id, body.help_id)
-    return shown_help_out(ref, show_help(find_copy(request.auth), ref))
+    return shown_help_out(ref, show_help(find_copy(request.auth), ref, arrived_at(request)))
 
 
 @router.post(

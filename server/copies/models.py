@@ -1,5 +1,7 @@
 import uuid
+from datetime import timedelta
 
+from django.conf import settings
 from django.db import models
 
 from server.handouts.models import Handout
@@ -19,8 +21,17 @@ class Copy(models.Model):
     return_code = models.CharField(max_length=12)
     """What the student types to come back on another device."""
     joined_at = models.DateTimeField(auto_now_add=True)
+    begun_at = models.DateTimeField(null=True)
+    """When its student began; what a limit of time runs from."""
+    more_time = models.DurationField(default=timedelta)
+    """How much longer than the others it has."""
+    until = models.DateTimeField(null=True)
+    """Until when it may be worked on, whatever holds for the others."""
+    time_up_at = models.DateTimeField(null=True)
+    """When its limit is over (velum/times.py), kept so that a save asks nothing else; None: there is none."""
     saved_at = models.DateTimeField(null=True)
     handed_in_at = models.DateTimeField(null=True)
+    """The newest of ``handings_in`` that was not taken back."""
     saves = models.PositiveIntegerField(default=0)
     """Counts what is written: who has computed something from the answers sees whether they are still the same."""
     marked_by = models.CharField(max_length=60, default="")
@@ -32,6 +43,23 @@ class Copy(models.Model):
 
     def __str__(self) -> str:
         return self.name
+
+
+class HandingIn(models.Model):
+    """A copy was handed in. Added to, never taken away: a student who is let go on hands in once more."""
+
+    copy = models.ForeignKey(Copy, models.CASCADE, related_name="handings_in")
+    at = models.DateTimeField()
+    taken_back_at = models.DateTimeField(null=True)
+    taken_back_by = models.ForeignKey(settings.AUTH_USER_MODEL, models.PROTECT, related_name="+", null=True)
+    """Who let the student go on."""
+
+    class Meta:
+        verbose_name_plural = "handings in"
+        ordering = ("at", "pk")
+
+    def __str__(self) -> str:
+        return f"{self.copy_id} {self.at}"
 
 
 class Answer(models.Model):
@@ -56,7 +84,8 @@ class Answer(models.Model):
 class AnswerChange(models.Model):
     """The log of answers: added to, never changed. ``kept`` is false where a newer answer stood already.
 
-    ``late``: it came after the copy was handed in or closed, so it stands nowhere else.
+    ``late``: it came after the copy was handed in or closed, so it stands nowhere else. ``after_end``: it counts, and
+    came when the time was over already; it was typed before, as its device says.
     """
 
     copy = models.ForeignKey(Copy, models.CASCADE, related_name="changes")
@@ -67,6 +96,7 @@ class AnswerChange(models.Model):
     typed_at = models.DateTimeField()
     kept = models.BooleanField()
     late = models.BooleanField(default=False)
+    after_end = models.BooleanField(default=False)
     device = models.CharField(max_length=32, default="")
     order = models.PositiveBigIntegerField(default=0)
     """The device's own count of its changes to this entry, which orders them however they arrive."""

@@ -10,6 +10,7 @@ from server.copies.flows.answer import Outcome
 from server.copies.flows.check import Checked, all_checked
 from server.copies.flows.help import all_shown
 from server.copies.flows.read import in_order, read_entry
+from server.copies.flows.when import ends_at, phase_of
 from server.copies.models import Answer as StoredAnswer
 from server.copies.models import AnswerFile, Copy
 from server.entrance.errors import ErrorOut
@@ -25,6 +26,7 @@ from velum.kinds import Answer, Entry
 from velum.kinds.help import Help, HelpRef
 from velum.mark import Verdict
 from velum.marking.unit import Unreadable
+from velum.times import Phase
 
 
 class SavedAnswer(Schema):
@@ -62,13 +64,25 @@ class ShownHelpOut(Schema):
     help: Help
 
 
+class TimeOut(Schema):
+    """How a copy stands by the server's clock, at ``now``. ``seconds_left``: until its end; None: nothing ends it."""
+
+    now: datetime
+    open: bool
+    seconds_left: float | None
+    limited: bool
+    """Whether its time runs from when it was begun."""
+    due_at: datetime | None
+    takes_late: bool
+
+
 class CopyOut(Schema):
     """A copy as its student has it. No key, no mark."""
 
     id: uuid.UUID
     name: str
     return_code: str
-    open: bool
+    time: TimeOut
     may_check: bool
     tries_allowed: int | None
     handed_in_at: datetime | None
@@ -168,13 +182,25 @@ def shown_help_out(ref: HelpRef, help: Help) -> ShownHelpOut:
     return ShownHelpOut(field_id=ref.field, help=help)
 
 
-def copy_out(copy: Copy) -> CopyOut:
+def time_out(copy: Copy, now: datetime) -> TimeOut:
+    handout, end = copy.handout, ends_at(copy)
+    return TimeOut(
+        now=now,
+        open=handout.open and phase_of(copy, now) is Phase.OPEN,
+        seconds_left=None if end is None else max(0.0, (end - now).total_seconds()),
+        limited=handout.minutes is not None,
+        due_at=handout.due_at,
+        takes_late=handout.takes_late,
+    )
+
+
+def copy_out(copy: Copy, now: datetime) -> CopyOut:
     document = read_edition(copy.handout.edition_id)
     return CopyOut(
         id=copy.pk,
         name=copy.name,
         return_code=shown(copy.return_code),
-        open=copy.handout.open,
+        time=time_out(copy, now),
         may_check=copy.handout.may_check,
         tries_allowed=copy.handout.tries_allowed,
         handed_in_at=copy.handed_in_at,

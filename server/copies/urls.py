@@ -7,6 +7,7 @@ urlpatterns = [
     path("join/<str:code>/", views.join_with_code, name="join_with_code"),
     path("c/worker.js", views.worker, name="sheet_worker"),
     path("c/<uuid:copy_id>/", views.sheet, name="sheet"),
+    path("c/<uuid:copy_id>/begin/", views.begin_copy, name="begin_copy"),
     path("c/<uuid:copy_id>/leave/", views.leave, name="leave_copy"),
     path("c/<uuid:copy_id>/pages/<str:page_id>/<int:width>.webp", views.page_picture, name="copy_page_picture"),
     path("c/<uuid:copy_id>/pictures/<str:sha256>/", views.picture, name="copy_picture"),

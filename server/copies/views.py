@@ -1,4 +1,6 @@
 import uuid
+from contextlib import suppress
+from datetime import datetime
 
 from django.http import Http404, HttpRequest, HttpResponse, HttpResponseBase
 from django.shortcuts import get_list_or_404, get_object_or_404, redirect, render
@@ -6,11 +8,15 @@ from django.urls import reverse
 from django.views.decorators.http import require_http_methods, require_POST, require_safe
 
 from server.copies import cookies, offline
+from server.copies.flows.answer import TooLate
+from server.copies.flows.begin import begin, is_seen
 from server.copies.flows.files import find_file
 from server.copies.flows.help import pictures_shown, sounds_shown
-from server.copies.flows.join import NameTaken, come_back, handout_of_code, join
+from server.copies.flows.join import NameTaken, come_back, handout_of_code, join, may_join
+from server.copies.flows.when import ends_at, phase_of, times_for
 from server.copies.models import Copy
 from server.copies.show import copy_out
+from server.entrance.arrival import arrived_at
 from server.entrance.errors import Missing, Refused
 from server.entrance.rate import guessed_wrongly
 from server.entrance.screens import screen
@@ -54,7 +60,7 @@ def join_with_code(request: HttpRequest, code: str) -> HttpResponse:
         return redirect("join_with_code", code=handout.code)
     name = request.POST.get("name", "")
     context = {
-        "handout": handout,
+        "may_join": may_join(handout, arrived_at(request)),
         "title": handout.edition.title,
         "code": shown(handout.code),
         "joined": cookies.joined(request, handout),
@@ -66,7 +72,7 @@ def join_with_code(request: HttpRequest, code: str) -> HttpResponse:
         if "return_code" in request.POST:
             copy = _copy_of(request, handout, request.POST["return_code"])
         else:
-            copy = join(handout, name, namesake="namesake" in request.POST)
+            copy = join(handout, name, arrived_at(request), namesake="namesake" in request.POST)
     except Refused as refused:
         context |= {
             "error": say(refused.sentence),
@@ -103,8 +109,10 @@ def _copy_of(request: HttpRequest, handout: Handout, typed: str) -> Copy:
 @require_safe
 def sheet(request: HttpRequest, copy_id: uuid.UUID) -> HttpResponse:
     """The student's sheet."""
-    copy = own_copy_or_404(request, copy_id)
-    out = copy_out(copy)
+    copy, now = own_copy_or_404(request, copy_id), arrived_at(request)
+    if not is_seen(copy, now):
+        return _not_yet(request, copy, now)
+    out = copy_out(copy, now)
     first = out.sheet.pages[0]
     picture = reverse("copy_page_picture", args=[copy_id, first.id, LAPTOP]) + f"?look={first.look}"
     kinds = sorted({prompt.kind for prompt in out.sheet.prompts})
@@ -117,6 +125,32 @@ def sheet(request: HttpRequest, copy_id: uuid.UUID) -> HttpResponse:
         modules=offline.first_scripts_of(kinds),
         assets=offline.scripts_of(kinds),
     )
+
+
+def _not_yet(request: HttpRequest, copy: Copy, now: datetime) -> HttpResponse:
+    """The page of a copy whose sheet cannot be seen: it is not open yet, or its time has not begun, or is over."""
+    handout, phase = copy.handout, phase_of(copy, now)
+    minutes = round(times_for(copy).total_seconds() / 60) if handout.minutes is not None else None
+    context = {
+        "copy": copy,
+        "handout": handout,
+        "title": handout.edition.title,
+        "phase": phase.value if handout.open else "closed",
+        "minutes": minutes,
+        "ends": ends_at(copy),
+    }
+    response = render(request, "join/not_yet.html", context)
+    response["Cache-Control"] = "no-store"
+    return response
+
+
+@require_POST
+def begin_copy(request: HttpRequest, copy_id: uuid.UUID) -> HttpResponse:
+    """Have the time of a copy run, and show its sheet."""
+    copy = own_copy_or_404(request, copy_id)
+    with suppress(TooLate):  # the page behind this says how it stands
+        begin(copy, arrived_at(request))
+    return redirect("sheet", copy_id=copy.pk)
 
 
 @require_safe
@@ -139,14 +173,14 @@ def leave(request: HttpRequest, copy_id: uuid.UUID) -> HttpResponse:
 
 @require_safe
 def page_picture(request: HttpRequest, copy_id: uuid.UUID, page_id: str, width: int) -> HttpResponseBase:
-    copy = own_copy_or_404(request, copy_id)
+    copy = _seen_copy_or_404(request, copy_id)
     return send_seen_picture(request, read_edition(copy.handout.edition_id), page_id, width)
 
 
 @require_safe
 def picture(request: HttpRequest, copy_id: uuid.UUID, sha256: str) -> HttpResponseBase:
     """A picture that is laid on a page of the copy's sheet, or of help that was shown."""
-    copy = own_copy_or_404(request, copy_id)
+    copy = _seen_copy_or_404(request, copy_id)
     if sha256 not in pictures_on(read_edition(copy.handout.edition_id)) and sha256 not in pictures_shown(copy):
         raise Http404("This picture is not part of the sheet.")
     kept = get_object_or_404(KeptPicture, pk=sha256)
@@ -156,7 +190,7 @@ def picture(request: HttpRequest, copy_id: uuid.UUID, sha256: str) -> HttpRespon
 @require_safe
 def sound(request: HttpRequest, copy_id: uuid.UUID, sha256: str) -> HttpResponseBase:
     """A sound of the sheet's instructions, or of help that was shown."""
-    copy = own_copy_or_404(request, copy_id)
+    copy = _seen_copy_or_404(request, copy_id)
     if sha256 not in sounds_on(read_edition(copy.handout.edition_id)) and sha256 not in sounds_shown(copy):
         raise Http404("This sound is not part of the sheet.")
     kept = get_list_or_404(OwnSound, sha256=sha256)[0]
@@ -166,7 +200,7 @@ def sound(request: HttpRequest, copy_id: uuid.UUID, sha256: str) -> HttpResponse
 @require_safe
 def answer_file(request: HttpRequest, copy_id: uuid.UUID, sha256: str) -> HttpResponseBase:
     """A file that the student put into an answer."""
-    return send_answer_file(request, own_copy_or_404(request, copy_id), sha256)
+    return send_answer_file(request, _seen_copy_or_404(request, copy_id), sha256)
 
 
 def send_answer_file(request: HttpRequest, copy: Copy, sha256: str) -> HttpResponseBase:
@@ -181,3 +215,11 @@ def own_copy_or_404(request: HttpRequest, copy_id: uuid.UUID) -> Copy:
         if copy is not None:
             return copy
     raise Http404("There is no such copy of yours.")
+
+
+def _seen_copy_or_404(request: HttpRequest, copy_id: uuid.UUID) -> Copy:
+    """One's own copy whose sheet one may see."""
+    copy = own_copy_or_404(request, copy_id)
+    if not is_seen(copy, arrived_at(request)):
+        raise Http404("This sheet is not open.")
+    return copy

@@ -15,6 +15,14 @@ class Handout(models.Model):
     """What students work on. What they are marked by is the newest of ``key_sets``."""
     code = models.CharField(max_length=12, unique=True)
     open = models.BooleanField(default=True)
+    """Whether the teacher has not closed it by hand."""
+    opens_at = models.DateTimeField(null=True)
+    due_at = models.DateTimeField(null=True)
+    takes_late = models.BooleanField(default=True)
+    """Whether work is taken after it is due."""
+    closes_at = models.DateTimeField(null=True)
+    minutes = models.PositiveSmallIntegerField(null=True)
+    """How long each copy has from when it is begun; None: as long as it is open."""
     may_check = models.BooleanField(default=False)
     """Whether students may check an answer before they hand in."""
     tries_allowed = models.PositiveSmallIntegerField(null=True)

@@ -20,6 +20,11 @@ class HandoutOut(Schema):
     code: str
     link: str
     open: bool
+    opens_at: datetime | None
+    due_at: datetime | None
+    takes_late: bool
+    closes_at: datetime | None
+    minutes: int | None
     may_check: bool
     tries_allowed: int | None
     try_cost: int
@@ -37,6 +42,11 @@ def handout_out(request: HttpRequest, handout: Handout) -> HandoutOut:
         code=shown(handout.code),
         link=request.build_absolute_uri(reverse("join_with_code", args=[handout.code])),
         open=handout.open,
+        opens_at=handout.opens_at,
+        due_at=handout.due_at,
+        takes_late=handout.takes_late,
+        closes_at=handout.closes_at,
+        minutes=handout.minutes,
         may_check=handout.may_check,
         tries_allowed=handout.tries_allowed,
         try_cost=handout.try_cost,

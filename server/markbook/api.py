@@ -1,12 +1,15 @@
 import uuid
+from dataclasses import asdict
+from datetime import timedelta
 from fractions import Fraction
 from typing import Annotated
 
 from ninja import Router, Status
-from pydantic import Field
+from pydantic import AwareDatetime, Field
 
 from server.accounts.teacher import Teacher
 from server.copies.flows.hand_in import let_go_on
+from server.entrance.arrival import arrived_at
 from server.entrance.errors import ErrorOut
 from server.entrance.schemas import Incoming
 from server.handouts.flows.hand_out import find_handout
@@ -14,9 +17,11 @@ from server.handouts.show import HandoutOut, handout_out
 from server.markbook.flows.accept import accept_answer
 from server.markbook.flows.newest_key import preview, use_newest_key
 from server.markbook.flows.overrule import Share, find_copy_of_teacher, overrule
-from server.markbook.flows.settle import settle
+from server.markbook.flows.settle import give_time, let_until, meaning_of, settle
 from server.markbook.show import (
     AcceptedOut,
+    CopyRow,
+    MeaningOut,
     NewKeyOut,
     NewKeyPreviewOut,
     ResultsOut,
@@ -24,21 +29,37 @@ from server.markbook.show import (
     new_key_preview_out,
     results_of,
     review_of,
+    row_of,
 )
 from velum.kinds.part import PartId, PartRef
 
 router = Router()
+
+MOST_MINUTES = 10_000
+"""A week, and a little."""
 
 
 class HandoutSettings(Incoming):
     """A setting that is left out stays as it is. ``try_cost`` is in hundredths of a field's points."""
 
     open: bool = True
+    opens_at: AwareDatetime | None = None
+    due_at: AwareDatetime | None = None
+    takes_late: bool = True
+    closes_at: AwareDatetime | None = None
+    minutes: Annotated[int, Field(ge=1, le=MOST_MINUTES)] | None = None
     may_check: bool = False
     tries_allowed: Annotated[int, Field(ge=1, le=100)] | None = None
     try_cost: Annotated[int, Field(ge=0, le=100)] = 0
     shows_reasons: bool = False
     shows_hints: bool = True
+
+
+class TimeIn(Incoming):
+    """Exceptions for one copy; what is left out stays as it is. ``more`` is in minutes, and added to what was given."""
+
+    more: Annotated[int, Field(ge=-10_000, le=10_000)] = 0
+    until: AwareDatetime | None = None
 
 
 class OverruleIn(Incoming):
@@ -83,7 +104,7 @@ def mark_by_newest_key(request: Teacher, handout_id: uuid.UUID) -> NewKeyOut:
 
 @router.get("/copies/{uuid:copy_id}", response={200: ReviewOut, 404: ErrorOut}, operation_id="get_review")
 def get_review(request: Teacher, copy_id: uuid.UUID) -> ReviewOut:
-    return review_of(find_copy_of_teacher(request.user, copy_id))
+    return review_of(find_copy_of_teacher(request.user, copy_id), arrived_at(request))
 
 
 @router.post(
@@ -94,7 +115,7 @@ def get_review(request: Teacher, copy_id: uuid.UUID) -> ReviewOut:
 def overrule_mark(request: Teacher, copy_id: uuid.UUID, body: OverruleIn) -> Status[ReviewOut]:
     earned = Fraction(body.earned) if isinstance(body.earned, float) else body.earned
     overrule(request.user, copy_id, PartRef(body.field_id, body.part), earned, body.note)
-    return Status(201, review_of(find_copy_of_teacher(request.user, copy_id)))
+    return Status(201, review_of(find_copy_of_teacher(request.user, copy_id), arrived_at(request)))
 
 
 @router.post(
@@ -105,17 +126,49 @@ def overrule_mark(request: Teacher, copy_id: uuid.UUID, body: OverruleIn) -> Sta
 def accept(request: Teacher, copy_id: uuid.UUID, body: AcceptIn) -> Status[AcceptedOut]:
     """Count what a copy answers as right, for everybody."""
     changed = accept_answer(request.user, copy_id, PartRef(body.field_id, body.part))
-    return Status(201, AcceptedOut(changed=changed, review=review_of(find_copy_of_teacher(request.user, copy_id))))
+    return Status(
+        201,
+        AcceptedOut(
+            changed=changed, review=review_of(find_copy_of_teacher(request.user, copy_id), arrived_at(request))
+        ),
+    )
 
 
 @router.post("/copies/{uuid:copy_id}/let-go-on", response={200: ReviewOut, 404: ErrorOut}, operation_id="let_go_on")
 def let_student_go_on(request: Teacher, copy_id: uuid.UUID) -> ReviewOut:
     copy = find_copy_of_teacher(request.user, copy_id)
-    let_go_on(copy)
-    return review_of(copy)
+    let_go_on(request.user, copy, arrived_at(request))
+    return review_of(copy, arrived_at(request))
 
 
-@router.patch("/handouts/{uuid:handout_id}", response={200: HandoutOut, 404: ErrorOut}, operation_id="settle_handout")
+@router.patch(
+    "/copies/{uuid:copy_id}/time", response={200: CopyRow, 404: ErrorOut, 422: ErrorOut}, operation_id="give_time"
+)
+def give_copy_time(request: Teacher, copy_id: uuid.UUID, body: TimeIn) -> CopyRow:
+    """Make exceptions of the times of a handout for one copy."""
+    if body.more:
+        give_time(request.user, copy_id, timedelta(minutes=body.more), arrived_at(request))
+    if "until" in body.model_fields_set:
+        let_until(request.user, copy_id, body.until)
+    return row_of(find_copy_of_teacher(request.user, copy_id), arrived_at(request))
+
+
+@router.post(
+    "/handouts/{uuid:handout_id}/meaning",
+    response={200: MeaningOut, 404: ErrorOut, 422: ErrorOut},
+    operation_id="meaning_of_settings",
+)
+def meaning_of_settings(request: Teacher, handout_id: uuid.UUID, body: HandoutSettings) -> MeaningOut:
+    """What settings would mean for those who have begun; nothing is changed yet."""
+    settings = body.model_dump(exclude_unset=True)
+    return MeaningOut(**asdict(meaning_of(request.user, handout_id, settings, arrived_at(request))))
+
+
+@router.patch(
+    "/handouts/{uuid:handout_id}",
+    response={200: HandoutOut, 404: ErrorOut, 422: ErrorOut},
+    operation_id="settle_handout",
+)
 def settle_handout(request: Teacher, handout_id: uuid.UUID, body: HandoutSettings) -> HandoutOut:
-    handout = settle(request.user, handout_id, body.model_dump(exclude_unset=True))
+    handout = settle(request.user, handout_id, body.model_dump(exclude_unset=True), arrived_at(request))
     return handout_out(request, find_handout(request.user, handout.pk))

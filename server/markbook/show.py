@@ -14,8 +14,10 @@ from ninja import Schema
 from server.copies.flows.files import MOST_OF_A_COPY, MOST_OF_A_HANDOUT, kept_of_handout
 from server.copies.flows.marking import marker_of
 from server.copies.flows.read import in_order, read_entries
+from server.copies.flows.when import own_of, times_of
 from server.copies.models import Answer as StoredAnswer
 from server.copies.models import AnswerChange, Copy
+from server.entrance.arrival import arrived_at
 from server.handouts.codes import shown
 from server.handouts.flows.documents import document_of, marked_by
 from server.handouts.models import Handout
@@ -32,6 +34,7 @@ from velum.kinds.part import WHOLE
 from velum.mark import Verdict
 from velum.marking.unit import Unreadable
 from velum.points import show
+from velum.times import Phase, ends, is_late, phase
 
 
 class MarkOut(Schema):
@@ -63,6 +66,14 @@ class CopyRow(Schema):
     waiting: int
     late: int
     """Answers that came after it was handed in or closed."""
+    begun_at: datetime | None
+    more_minutes: int
+    until: datetime | None
+    ends_at: datetime | None
+    """When its time ends, as far as is known."""
+    over: bool
+    """Whether that is past."""
+    handed_in_late: bool
 
 
 class QuestionOut(Schema):
@@ -95,6 +106,17 @@ class ResultsOut(Schema):
     rows: list[CopyRow]
     files: FilesOut | None
     """None: nothing on the sheet takes files."""
+
+
+class MeaningOut(Schema):
+    """What settings would mean for those who have begun: how many they are, how many of them could not go on, and how
+    many would have less time than now, or more.
+    """
+
+    begun: int
+    ended: int
+    less: int
+    more: int
 
 
 class DoubtOut(Schema):
@@ -191,7 +213,8 @@ def _total(points: Iterable[Fraction]) -> str:
     return show(sum(points, Fraction(0)))
 
 
-def _row(copy: Copy, marks: list[CountedMark], late: int) -> CopyRow:
+def _row(copy: Copy, marks: list[CountedMark], late: int, now: datetime) -> CopyRow:
+    times, own = times_of(copy.handout), own_of(copy)
     return CopyRow(
         id=copy.pk,
         name=copy.name,
@@ -202,11 +225,24 @@ def _row(copy: Copy, marks: list[CountedMark], late: int) -> CopyRow:
         total=_total(mark.earned for mark in marks),
         waiting=sum(mark.verdict is Verdict.TEACHER for mark in marks),
         late=late,
+        begun_at=copy.begun_at,
+        more_minutes=round(copy.more_time.total_seconds() / 60),
+        until=copy.until,
+        ends_at=ends(times, own),
+        over=phase(times, own, now) is Phase.ENDED,
+        handed_in_late=copy.handed_in_at is not None and is_late(times, own, copy.handed_in_at),
     )
 
 
+def row_of(copy: Copy, now: datetime) -> CopyRow:
+    """A copy as its row in the results says it."""
+    by = marked_by(copy.handout)
+    late = copy.changes.filter(late=True).count()
+    return _row(copy, counted_marks(copy, by, marker_of(copy.handout, by.keys)), late, now)
+
+
 def results_of(request: HttpRequest, handout: Handout) -> ResultsOut:
-    document, by = document_of(handout), marked_by(handout)
+    document, by, now = document_of(handout), marked_by(handout), arrived_at(request)
     points, numbers = points_of(document.fields, by.keys.groups), numbers_of(document.fields)
     late = Counter(AnswerChange.objects.filter(copy__handout=handout, late=True).values_list("copy_id", flat=True))
     return ResultsOut(
@@ -219,7 +255,7 @@ def results_of(request: HttpRequest, handout: Handout) -> ResultsOut:
         ],
         opinions=[number for ref, number in numbers.items() if not points[ref]],
         points=_total(points.values()),
-        rows=[_row(copy, marks, late[copy.pk]) for copy, marks in copies_with_marks(handout, by)],
+        rows=[_row(copy, marks, late[copy.pk], now) for copy, marks in copies_with_marks(handout, by)],
         files=_files(handout) if any(kind_of(field).takes for field in document.fields) else None,
     )
 
@@ -257,7 +293,7 @@ def _answer(document: Document, kept: Sequence[StoredAnswer] | Sequence[AnswerCh
     return AnswerOut(field_id=last.field_id, answer=readable, kept=text, typed_at=last.typed_at)
 
 
-def review_of(copy: Copy) -> ReviewOut:
+def review_of(copy: Copy, now: datetime) -> ReviewOut:
     document, by = document_of(copy.handout), marked_by(copy.handout)
     others = copy.handout.copies.only("name", "joined_at")
     order = [other.pk for other in in_order_of_names(others)]
@@ -265,7 +301,7 @@ def review_of(copy: Copy) -> ReviewOut:
     late = list(copy.changes.filter(late=True).order_by("pk"))
     return ReviewOut(
         handout=copy.handout.pk,
-        row=_row(copy, counted_marks(copy, by, marker_of(copy.handout, by.keys)), len(late)),
+        row=row_of(copy, now),
         return_code=shown(copy.return_code),
         points=_total(points_of(document.fields, by.keys.groups).values()),
         document=with_keys(document, by.keys),

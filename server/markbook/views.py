@@ -6,6 +6,7 @@ from django.views.decorators.http import require_safe
 
 from server.accounts.teacher import teacher_of
 from server.copies.views import send_answer_file
+from server.entrance.arrival import arrived_at
 from server.entrance.screens import screen
 from server.handouts.flows.hand_out import find_handout
 from server.markbook.flows.overrule import find_copy_of_teacher
@@ -25,7 +26,7 @@ def handout(request: HttpRequest, handout_id: uuid.UUID) -> HttpResponse:
 def review(request: HttpRequest, copy_id: uuid.UUID) -> HttpResponse:
     """A copy as its student left it."""
     copy = find_copy_of_teacher(teacher_of(request), copy_id)
-    return screen(request, "review", f"{copy.name}: {copy.handout.edition.title}", review_of(copy))
+    return screen(request, "review", f"{copy.name}: {copy.handout.edition.title}", review_of(copy, arrived_at(request)))
 
 
 @login_required

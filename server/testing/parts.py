@@ -2,11 +2,10 @@
 
 from unittest import mock
 
-from server.copies.flows.join import join
 from server.copies.models import Copy
 from server.handouts.flows.hand_out import hand_out
 from server.handouts.models import Handout
-from server.testing.world import WorldCase
+from server.testing.world import WorldCase, joined
 from server.worksheets.documents import written
 from server.worksheets.models import Worksheet
 from velum.document.edits import PlaceField, SetKey, apply
@@ -39,7 +38,7 @@ class PartsCase(WorldCase):
         self.handout = hand_out(self.world.maren, self.worksheet.pk)
         self.handout.may_check = True
         self.handout.save()
-        self.copy = join(self.handout, "Bao Okafor")
+        self.copy = joined(self.handout, "Bao Okafor")
 
 
 def entry(words: str, **more: object) -> dict[str, object]:

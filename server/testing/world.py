@@ -107,7 +107,12 @@ def make_world(teacher: str = "maren") -> World:
     maren = make_teacher(teacher)
     sheet = make_worksheet(maren)
     handout = hand_out(maren, sheet.pk)
-    return World(maren, sheet, handout, join(handout, "Ama Lindqvist"))
+    return World(maren, sheet, handout, joined(handout, "Ama Lindqvist"))
+
+
+def joined(handout: Handout, name: str) -> Copy:
+    """A copy of somebody who joins now."""
+    return join(handout, name, timezone.now())
 
 
 def teacher_client(teacher: User) -> Client:

@@ -15,7 +15,6 @@ from django.test import Client
 from django.urls import URLPattern, URLResolver, get_resolver
 from ninja.operation import PathView
 
-from server.copies.flows.join import join
 from server.copies.models import AnswerFile
 from server.handouts.flows.hand_out import hand_out
 from server.pictures.models import OwnPicture
@@ -25,6 +24,7 @@ from server.testing.world import (
     KEPT_BACK,
     SECRET,
     WorldCase,
+    joined,
     make_teacher,
     make_worksheet,
     student_client,
@@ -107,10 +107,13 @@ OWNERS = {
     ("POST", "/api/copies/<copy_id>/overrules"),
     ("POST", "/api/copies/<copy_id>/accepted"),
     ("POST", "/api/copies/<copy_id>/let-go-on"),
+    ("PATCH", "/api/copies/<copy_id>/time"),
+    ("POST", "/api/handouts/<handout_id>/meaning"),
     ("GET", "/copies/<copy_id>/files/<sha256>/"),
 }
 
 STUDENTS = {
+    ("POST", "/c/<copy_id>/begin/"),
     ("POST", "/c/<copy_id>/leave/"),
     # For the student whose copy it is.
     ("GET", "/c/<copy_id>/"),
@@ -122,6 +125,7 @@ STUDENTS = {
     ("POST", "/c/<copy_id>/files"),
     ("GET", "/c/<copy_id>/copy"),
     ("GET", "/c/<copy_id>/texts"),
+    ("GET", "/c/<copy_id>/time"),
     ("POST", "/c/<copy_id>/answers"),
     ("POST", "/c/<copy_id>/check"),
     ("POST", "/c/<copy_id>/hand-in"),
@@ -156,7 +160,7 @@ def _methods(pattern: URLPattern) -> set[str]:
     view = inspect.getclosurevars(inspect.unwrap(pattern.callback)).nonlocals.get("self")
     if isinstance(view, PathView):
         return {method for operation in view.operations for method in operation.methods}
-    if pattern.name == "leave_copy":
+    if pattern.name in ("begin_copy", "leave_copy"):
         return {"POST"}
     return {"GET", "POST"} if "join" in str(pattern.name) or pattern.name == "enter_code" else {"GET"}
 
@@ -188,7 +192,7 @@ class Access(WorldCase):
         self.places["<sound>"] = OwnSound.objects.get(owner=world.maren).sha256
         self.nobody = Client()
         self.other_teacher = teacher_client(make_teacher("tobias"))
-        self.other_student = student_client(join(world.handout, "Bao Okafor"))
+        self.other_student = student_client(joined(world.handout, "Bao Okafor"))
 
     def send(self, client: Client, method: str, path: str) -> Any:
         path = path.replace("files/<sha256>", "files/<file>").replace("sounds/<sha256>", "sounds/<sound>")
@@ -313,7 +317,7 @@ class Secrets(WorldCase):
         document = apply(read_document(make_worksheet(world.maren).document), [RemoveField(field_id="box4")])
         document = apply(document, [SetPageAside(page_id="page2")])
         sheet = Worksheet.objects.create(owner=world.maren, **written(document))
-        copy = join(hand_out(world.maren, sheet.pk), "Ama Lindqvist")
+        copy = joined(hand_out(world.maren, sheet.pk), "Ama Lindqvist")
         place = pictures.place_of(document.aside[0], pictures.THUMB)
         place.parent.mkdir(parents=True, exist_ok=True)
         place.write_bytes(b"a page with the answers")
@@ -328,7 +332,7 @@ class Secrets(WorldCase):
         cut = cut_out(document.pages[0], Box(x=50, y=50, width=300, height=200), "cut1")
         document = apply(document, [InsertPage(page=cut, to=0), ShowPage(page_id="page1", shown=FLAT)])
         sheet = Worksheet.objects.create(owner=world.maren, **written(document))
-        copy = join(hand_out(world.maren, sheet.pk), "Ama Lindqvist")
+        copy = joined(hand_out(world.maren, sheet.pk), "Ama Lindqvist")
         for page in document.pages[:2]:
             covers = pictures.covers_on(document, page.id)
             for look, covered in ((page.look, ()), (page.look, covers), (AS_IT_IS, ())):

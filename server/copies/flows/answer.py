@@ -16,6 +16,7 @@ from typing import Any, TypeAlias
 from django.db.models import Max
 
 from server.copies.flows.find import edition_of, find_copy
+from server.copies.flows.when import counting_at, phase_of
 from server.copies.flows.write import Overtaken, write
 from server.copies.models import Answer, AnswerChange, AnswerFile, Copy
 from server.entrance.errors import Busy, Conflict
@@ -25,6 +26,7 @@ from velum.errors import VelumError
 from velum.kinds import kind_of
 from velum.kinds.kind import AnswerRefused
 from velum.kinds.part import WHOLE
+from velum.times import Phase
 
 TRIES = 5
 MOST_LATE = 1_000
@@ -73,50 +75,99 @@ class TooLate(Conflict):
     outcomes: Sequence[Outcome] = ()
 
 
-def too_late(copy: Copy) -> TooLate | None:
-    """Why a copy can no longer be changed; None: it can."""
+def _time_up() -> TooLate:
+    return TooLate("copy.time_up", "The time for this worksheet is over. What was saved is kept.")
+
+
+def too_late(copy: Copy, now: datetime) -> TooLate | None:
+    """Why a copy cannot be changed at a moment; None: it can."""
     if copy.handed_in_at is not None:
         refused = TooLate("copy.handed_in", "This worksheet is handed in. Ask your teacher if you want to go on.")
         refused.handed_in_at = copy.handed_in_at
         return refused
     if not copy.handout.open:
         return TooLate("handout.closed", "Your teacher has closed this worksheet. What was saved is kept.")
+    match phase_of(copy, now):
+        case Phase.WAITING:
+            return TooLate("handout.not_open_yet", "This worksheet is not open yet. Come back when it is.")
+        case Phase.UNBEGUN:
+            return TooLate("copy.not_begun", "Your time has not begun. Open this worksheet again to begin.")
+        case Phase.ENDED:
+            return _time_up()
     return None
 
 
-def check_open(copy: Copy) -> None:
-    """Raises TooLate when a copy can no longer be changed."""
-    if refused := too_late(copy):
+def check_open(copy: Copy, now: datetime) -> None:
+    """Raises TooLate when a copy cannot be changed at a moment."""
+    if refused := too_late(copy, now):
         raise refused
+
+
+def open_at(copy: Copy, now: datetime) -> datetime:
+    """The moment as of which a change that comes now counts: now, or the end while that is not long past.
+
+    Raises TooLate.
+    """
+    refused = too_late(copy, now)
+    if refused is None:
+        return now
+    counting = counting_at(copy, now)
+    if refused.code != "copy.time_up" or counting is None:
+        raise refused
+    return counting
 
 
 def save_answers(copy_id: uuid.UUID, changes: Iterable[Change], now: datetime) -> list[Outcome]:
     """Save changes, and say for each what stands now.
 
-    Raises TooLate when the copy is handed in or closed, Missing when there is none, and Busy when others go on
-    changing the same answers at the same time.
+    What was typed before the end counts for some minutes after it. Raises TooLate when the copy is handed in or closed,
+    or when something came that was typed after the end; Missing when there is none, and Busy when others go on changing
+    the same answers at the same time.
     """
     latest = latest_of(changes)
-    edition = edition_of(copy_id)
+    after: list[Change] = []
+    edition, counting = edition_of(copy_id), now
     # At first as if nothing stood in the way, which is nearly always so; only when something does is it read.
     standing = Standing({}, {})
     for _ in range(TRIES):
-        decided = decide(copy_id, edition, latest, standing, now)
+        decided = decide(copy_id, edition, latest, standing, now, after_end=counting < now)
         if decided.log:
             try:
-                write(copy_id, decided.log, decided.answers, now)
+                write(copy_id, decided.log, decided.answers, now, counting)
             except Overtaken:
                 pass
             else:
-                return decided.outcomes
+                return _with_late(copy_id, decided.outcomes, after, now)
         copy = find_copy(copy_id)
-        if refused := too_late(copy):
-            refused.outcomes = note_late(copy, latest, now)
-            raise refused
+        try:
+            counting = open_at(copy, now)
+        except TooLate as refused:
+            refused.outcomes = note_late(copy, [*latest, *after], now)
+            raise
         if not decided.log:
-            return decided.outcomes
+            return _with_late(copy_id, decided.outcomes, after, now)
+        latest, later = in_time(latest, counting, now)
+        after += later
         standing = standing_of(copy_id, latest)
     raise Busy("answers.busy", "These answers are being changed elsewhere at the same time. They are sent again.")
+
+
+def in_time(changes: Iterable[Change], counting: datetime, now: datetime) -> tuple[list[Change], list[Change]]:
+    """Those that were typed by the moment as of which they count, and the others."""
+    split: tuple[list[Change], list[Change]] = ([], [])
+    for change in changes:
+        split[now - change.age > counting].append(change)
+    return split
+
+
+def _with_late(copy_id: uuid.UUID, outcomes: list[Outcome], after: Sequence[Change], now: datetime) -> list[Outcome]:
+    """What became of changes some of which may have been typed after the end. Raises TooLate for those."""
+    if not after:
+        return outcomes
+    copy = find_copy(copy_id)
+    refused = too_late(copy, now) or _time_up()
+    refused.outcomes = [*outcomes, *note_late(copy, after, now)]
+    raise refused
 
 
 def latest_of(changes: Iterable[Change]) -> list[Change]:
@@ -156,8 +207,16 @@ class Decided:
     outcomes: list[Outcome]
 
 
-def decide(copy_id: uuid.UUID, edition: int, changes: Sequence[Change], standing: Standing, now: datetime) -> Decided:
-    """What becomes of changes to a copy of an edition, where this stands."""
+def decide(
+    copy_id: uuid.UUID,
+    edition: int,
+    changes: Sequence[Change],
+    standing: Standing,
+    now: datetime,
+    *,
+    after_end: bool = False,
+) -> Decided:
+    """What becomes of changes to a copy of an edition, where this stands. ``after_end``: the time is over."""
     document = read_edition(edition)
     decided = Decided([], [], [])
     full = _full(copy_id, document, changes)
@@ -170,6 +229,8 @@ def decide(copy_id: uuid.UUID, edition: int, changes: Sequence[Change], standing
             decided.outcomes.append(Outcome(change.of, change.revision, None, refused))
             continue
         _decide(copy_id, change, value, standing, now, decided)
+    for row in decided.log:
+        row.after_end = after_end
     return decided
 
 

@@ -3,6 +3,7 @@
 from collections import defaultdict
 from collections.abc import Iterable, Sequence
 from dataclasses import dataclass
+from datetime import datetime
 from typing import Any
 
 from django.db import IntegrityError
@@ -41,13 +42,13 @@ class Checked:
     hint: str | None
 
 
-def check(copy: Copy, ref: PartRef) -> Checked | None:
+def check(copy: Copy, ref: PartRef, now: datetime) -> Checked | None:
     """Check a part of the saved answer of a field; None: it is blank. Every try is on record, the same again is none.
 
     Raises Refused when the teacher does not allow it, and when no try is left; Busy when others go on checking the
     same answer at the same time. Marking is done before anything is locked, and of this field and its group alone.
     """
-    check_open(copy)
+    check_open(copy, now)
     if not copy.handout.may_check:
         raise Refused("check.not_allowed", "Your teacher has not switched checking on.")
     document = document_of(copy.handout)
@@ -82,11 +83,11 @@ def check(copy: Copy, ref: PartRef) -> Checked | None:
             sentence=kept(marked.mark.reason),
         )
         try:
-            add(copy.pk, new)
+            add(copy.pk, new, now)
         except IntegrityError:
             continue  # it was checked elsewhere at the same time: look again how many tries are left
         except Overtaken:
-            check_open(find_copy(copy.pk))
+            check_open(find_copy(copy.pk), now)
             continue
         return _said_last(copy.handout, ref, [*tries, new])
     raise Busy("check.busy", "This answer is being checked elsewhere at the same time. Check it again.")

@@ -2,12 +2,13 @@
 
 import hashlib
 from dataclasses import dataclass
+from datetime import datetime
 
 from django.core.files.base import ContentFile
 from django.core.files.storage import default_storage
 from django.db.models import QuerySet, Sum
 
-from server.copies.flows.answer import check_open
+from server.copies.flows.answer import open_at
 from server.copies.models import AnswerFile, Copy
 from server.drawing import pool
 from server.entrance.errors import Missing, Refused, TooLarge
@@ -30,13 +31,13 @@ class _Content:
     data: bytes
 
 
-def keep_file(copy: Copy, field_id: str, file: Readable) -> AnswerFile:
+def keep_file(copy: Copy, field_id: str, file: Readable, now: datetime) -> AnswerFile:
     """Keep a file for an answer to a field. The same content twice is kept once.
 
     A picture is turned upright and scaled, and loses what its camera wrote about it. Raises TooLate when the copy can
     no longer be changed; Refused, TooLarge, PictureRefused and SoundRefused.
     """
-    check_open(copy)
+    open_at(copy, now)
     field = document_of(copy.handout).field(field_id)
     takes = kind_of(field).takes if field else None
     if takes is None:

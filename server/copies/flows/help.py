@@ -1,6 +1,7 @@
 """Help that a student asks for while at work: what it says, and that it was asked for."""
 
 from collections.abc import Iterable, Iterator
+from datetime import datetime
 
 from django.db import IntegrityError
 
@@ -15,7 +16,7 @@ from velum.document.document import helps_of
 from velum.kinds.help import Help, HelpRef, LinkHelp, PictureHelp, SoundHelp
 
 
-def show_help(copy: Copy, ref: HelpRef) -> Help:
+def show_help(copy: Copy, ref: HelpRef, now: datetime) -> Help:
     """What a help says; from now on it is on record that it was shown. Shown again, it costs nothing more.
 
     Raises Missing; Refused for a link to where the school does not lead any more; TooLate for help that was not shown
@@ -29,9 +30,9 @@ def show_help(copy: Copy, ref: HelpRef) -> Help:
     for _ in range(TRIES):
         if copy.shown_help.filter(field_id=ref.field, help_id=ref.help).exists():
             return help
-        check_open(copy)
+        check_open(copy, now)
         try:
-            add(copy.pk, ShownHelp(copy=copy, field_id=ref.field, help_id=ref.help))
+            add(copy.pk, ShownHelp(copy=copy, field_id=ref.field, help_id=ref.help), now)
         except IntegrityError:
             return help  # it was asked for twice at once
         except Overtaken:

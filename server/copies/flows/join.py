@@ -1,7 +1,10 @@
 """Joining a handout."""
 
+from datetime import datetime
+
 from django.db import transaction
 
+from server.copies.flows.when import times_of
 from server.copies.models import Copy
 from server.entrance.errors import Conflict, Missing, Refused
 from server.handouts.codes import new_code, read_code
@@ -25,7 +28,7 @@ def handout_of_code(typed: str) -> Handout:
 
 
 @transaction.atomic
-def join(handout: Handout, name: str, *, namesake: bool = False) -> Copy:
+def join(handout: Handout, name: str, now: datetime, *, namesake: bool = False) -> Copy:
     """A copy of one's own. Raises Refused, and NameTaken unless this is a ``namesake`` of somebody who joined."""
     name = " ".join("".join(letter if letter.isprintable() else " " for letter in name).split())
     if not name:
@@ -34,7 +37,7 @@ def join(handout: Handout, name: str, *, namesake: bool = False) -> Copy:
         raise Refused("join.long_name", "This name is too long: {most} letters fit.", {"most": LONGEST_NAME})
     # On PostgreSQL two of one name would else not see each other; SQLite lets one in at a time anyhow.
     handout = Handout.objects.select_for_update().get(pk=handout.pk)
-    if not handout.open:
+    if not may_join(handout, now):
         raise Refused("join.closed", "This worksheet is closed. Ask your teacher to open it.")
     if not namesake and handout.copies.filter(folded_name=folded(name)).exists():
         raise NameTaken("join.name_taken", "Somebody called {name} has joined already.", {"name": name})
@@ -44,6 +47,12 @@ def join(handout: Handout, name: str, *, namesake: bool = False) -> Copy:
     while handout.copies.filter(return_code=return_code).exists():
         return_code = new_code()
     return Copy.objects.create(handout=handout, name=name, folded_name=folded(name), return_code=return_code)
+
+
+def may_join(handout: Handout, now: datetime) -> bool:
+    """Whether somebody new may come; also before it opens."""
+    ends = times_of(handout).ends
+    return handout.open and (ends is None or now <= ends)
 
 
 def come_back(handout: Handout, typed: str) -> Copy:

@@ -14,7 +14,7 @@ from typing import Any
 
 from django.db import connection, models, transaction
 
-from server.copies.models import Answer, AnswerChange, Copy, StoredMark
+from server.copies.models import Answer, AnswerChange, Copy, HandingIn, StoredMark
 from server.handouts.models import Handout
 
 _turn = threading.Lock()
@@ -27,7 +27,7 @@ class Overtaken(Exception):
 
 
 @dataclass(frozen=True)
-class HandingIn:
+class Marked:
     """The marks of a copy whose answers are still those of ``saves``, made by the key of that name."""
 
     saves: int
@@ -40,12 +40,16 @@ def write(
     log: Sequence[AnswerChange],
     standing: Sequence[Answer],
     now: datetime,
-    handing_in: HandingIn | None = None,
+    counting: datetime,
+    handing_in: Marked | None = None,
 ) -> None:
-    """Write the log and the answers that are to stand, and hand in, all or nothing. Raises Overtaken."""
+    """Write the log and the answers that are to stand, and hand in, all or nothing. Raises Overtaken.
+
+    ``counting`` is the moment at which the copy must be open: now, or its end (velum/times.py).
+    """
     logged = [_row(change) for change in log]
     answered = [_row(answer) for answer in standing]
-    note: tuple[Any, ...] = (_stored(Copy, "saved_at", now), _stored(Copy, "id", copy_id))
+    note: tuple[Any, ...] = (_stored(Copy, "saved_at", now), *_open(copy_id, counting))
     statement = _NOTE
     if handing_in:
         handed_in_at = _stored(Copy, "handed_in_at", now)
@@ -63,15 +67,16 @@ def write(
         if handing_in:
             StoredMark.objects.filter(copy_id=copy_id).delete()
             StoredMark.objects.bulk_create(handing_in.marks)
+            HandingIn.objects.create(copy_id=copy_id, at=now)
 
 
-def add(copy_id: uuid.UUID, row: models.Model) -> None:
+def add(copy_id: uuid.UUID, row: models.Model, now: datetime) -> None:
     """Add a row that the marks of a copy depend on, while it can still be changed; all or nothing.
 
     Raises Overtaken, and IntegrityError for one that is there already.
     """
     with _turn, transaction.atomic(), connection.cursor() as cursor:
-        cursor.execute(_TOUCH, (_stored(Copy, "id", copy_id),))
+        cursor.execute(_TOUCH, _open(copy_id, now))
         if cursor.rowcount != 1:
             raise Overtaken
         row.save(force_insert=True)
@@ -95,11 +100,24 @@ _ANSWER = (
 )
 _COPY = Copy._meta.db_table
 _HANDOUT = Handout._meta.db_table
-_IS_OPEN = f"EXISTS (SELECT 1 FROM {_HANDOUT} WHERE id = {_COPY}.handout_id AND open)"  # noqa: S608
+# As velum/times.py says it; tests compare the two.
+_IS_OPEN = (
+    f"EXISTS (SELECT 1 FROM {_HANDOUT} handout WHERE handout.id = {_COPY}.handout_id AND handout.open"  # noqa: S608
+    " AND (handout.opens_at IS NULL OR handout.opens_at <= %s)"
+    f" AND (handout.minutes IS NULL OR {_COPY}.time_up_at >= %s)"
+    f" AND ({_COPY}.until >= %s OR {_COPY}.until IS NULL"
+    " AND (handout.closes_at IS NULL OR handout.closes_at >= %s)"
+    " AND (handout.takes_late OR handout.due_at IS NULL OR handout.due_at >= %s)))"
+)
 _OPEN = f"id = %s AND handed_in_at IS NULL AND {_IS_OPEN}"
 _NOTE = f"UPDATE {_COPY} SET saved_at = %s, saves = saves + 1 WHERE {_OPEN}"  # noqa: S608
 _TOUCH = f"UPDATE {_COPY} SET saves = saves + 1 WHERE {_OPEN}"  # noqa: S608
 _HAND_IN = f"UPDATE {_COPY} SET handed_in_at = %s, marked_by = %s, saves = saves + 1 WHERE {_OPEN} AND saves = %s"  # noqa: S608
+
+
+def _open(copy_id: uuid.UUID, at: datetime) -> tuple[Any, ...]:
+    """The parameters of ``_OPEN``."""
+    return _stored(Copy, "id", copy_id), *[_stored(Handout, "opens_at", at)] * 5
 
 
 def _row(instance: models.Model) -> tuple[Any, ...]:

@@ -10,7 +10,6 @@ from server.copies.flows import answer
 from server.copies.flows import check as check_flow
 from server.copies.flows import mark_again as again
 from server.copies.flows.hand_in import hand_in, let_go_on
-from server.copies.flows.join import join
 from server.copies.flows.mark_again import mark_again
 from server.copies.flows.marking import reason_of
 from server.copies.flows.read import read_answers
@@ -22,7 +21,7 @@ from server.handouts.flows.documents import marked_by
 from server.handouts.models import Handout
 from server.markbook.flows.results import copies_with_marks
 from server.testing.made_up_words import made_up
-from server.testing.world import JSON, SECRET, WorldCase, student_client, text_answer, write
+from server.testing.world import JSON, SECRET, WorldCase, joined, student_client, text_answer, write
 from server.words.say import say
 from server.worksheets.flows.freeze import read_edition
 from velum.marking.copies import Marker
@@ -378,7 +377,7 @@ class Checking(WorldCase):
 class MarkingAgain(WorldCase):
     def setUp(self) -> None:
         super().setUp()
-        self.copies = [self.world.ama, *(join(self.world.handout, name) for name in ("Bao Okafor", "Cleo Marchetti"))]
+        self.copies = [self.world.ama, *(joined(self.world.handout, name) for name in ("Bao Okafor", "Cleo Marchetti"))]
         for copy in self.copies:
             write(copy, box1="kelp")
             hand_in(copy.pk, [], timezone.now())
@@ -419,7 +418,7 @@ class MarkingAgain(WorldCase):
         really_write = again._write
 
         def go_on_first(*parts: Any) -> None:
-            let_go_on(Copy.objects.get(pk=self.world.ama.pk))
+            let_go_on(self.world.maren, Copy.objects.get(pk=self.world.ama.pk), timezone.now())
             write(self.world.ama, revision=2, box1="goby")
             hand_in(self.world.ama.pk, [], timezone.now())
             really_write(*parts)

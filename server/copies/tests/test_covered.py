@@ -6,10 +6,9 @@ from typing import Any
 
 from PIL import Image
 
-from server.copies.flows.join import join
 from server.drawing import queue
 from server.handouts.flows.hand_out import hand_out
-from server.testing.world import WorldCase, student_client, teacher_client
+from server.testing.world import WorldCase, joined, student_client, teacher_client
 from server.worksheets import documents, pictures, surveys
 from server.worksheets.flows.bring_in import bring_in
 from server.worksheets.flows.edit import edit
@@ -36,7 +35,7 @@ class Covered(WorldCase):
         cover = Shape(id="cover1", fill="#ffffff", stroke=None, **place)
         laid = [LayFixture(fixture=written), LayFixture(fixture=cover)]
         edit(maren, self.sheet.pk, 1, uuid.uuid4(), laid)
-        self.copy = join(hand_out(maren, self.sheet.pk), "Zoe Quill")
+        self.copy = joined(hand_out(maren, self.sheet.pk), "Zoe Quill")
         self.student, self.teacher = student_client(self.copy), teacher_client(maren)
 
     def ink(self, client: Any, home: str, width: int) -> int:

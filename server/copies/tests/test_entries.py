@@ -7,6 +7,7 @@ from typing import Any
 from unittest import mock
 
 from django.core.files.storage import default_storage
+from django.utils import timezone
 from PIL import Image
 
 from server.copies.flows import files as flow
@@ -185,10 +186,10 @@ class Files(EntriesCase):
                 self.assert_error(self.keep(b"OggS" + bytes(60)), 413, "answer.file_too_large")
 
     def test_a_file_that_was_lost_from_the_disk_is_kept_again(self) -> None:
-        kept = keep_file(self.copy, HAUL.id, io.BytesIO(photo()))
+        kept = keep_file(self.copy, HAUL.id, io.BytesIO(photo()), timezone.now())
         default_storage.delete(kept.name)
         kept.delete()
-        again = keep_file(self.copy, HAUL.id, io.BytesIO(photo()))
+        again = keep_file(self.copy, HAUL.id, io.BytesIO(photo()), timezone.now())
         self.assertTrue(default_storage.exists(again.name))
 
 
@@ -215,7 +216,7 @@ class Parts(EntriesCase):
 
     def setUp(self) -> None:
         super().setUp()
-        kept = keep_file(self.copy, HAUL.id, io.BytesIO(photo()))
+        kept = keep_file(self.copy, HAUL.id, io.BytesIO(photo()), timezone.now())
         self.address = f"{self.home}/files/{kept.sha256}/"
         self.whole = default_storage.open(kept.name).read()
 

@@ -33,7 +33,7 @@ class HalfWay(WorldCase):
         hand_in(copy.pk, [], timezone.now())
         copy.refresh_from_db()
         with mock.patch.object(QuerySet, "delete", side_effect=RuntimeError), self.assertRaises(RuntimeError):
-            let_go_on(copy)
+            let_go_on(self.world.maren, copy, timezone.now())
         copy.refresh_from_db()
         self.assertIsNotNone(copy.handed_in_at)
         self.assertEqual(copy.marks.count(), 4)

@@ -6,11 +6,11 @@ from unittest import mock
 
 from django.db import connection
 from django.test import TransactionTestCase, override_settings
+from django.utils import timezone
 
 from server.copies.flows import hand_in
 from server.copies.flows import help as flow
 from server.copies.flows.hand_in import let_go_on
-from server.copies.flows.join import join
 from server.copies.flows.mark_again import mark_again
 from server.copies.flows.marking import marks_now
 from server.handouts.flows.hand_out import hand_out
@@ -19,6 +19,7 @@ from server.testing.world import (
     JSON,
     KEPT_BACK,
     WorldCase,
+    joined,
     make_picture,
     make_sound,
     make_teacher,
@@ -86,7 +87,7 @@ class Asking(WorldCase):
         self.hand_in()
         self.assert_error(self.ask(), 409, "copy.handed_in")
         self.assertEqual(self.copy.shown_help.count(), 0)
-        let_go_on(self.copy)
+        let_go_on(self.world.maren, self.copy, timezone.now())
         self.assertEqual(self.ask().status_code, 200)
         self.hand_in()
         self.assertIn(KEPT_BACK, self.ask().content.decode())
@@ -101,7 +102,7 @@ class Asking(WorldCase):
 
     def test_it_is_for_who_asked(self) -> None:
         self.ask()
-        other = join(self.world.handout, "Bao Okafor")
+        other = joined(self.world.handout, "Bao Okafor")
         self.assertNotIn(KEPT_BACK, student_client(other).get(f"/c/{other.pk}/copy").content.decode())
 
     def test_one_that_was_asked_for_while_it_is_handed_in_is_counted(self) -> None:
@@ -110,7 +111,7 @@ class Asking(WorldCase):
 
         def ask_first(*args: Any) -> Any:
             marks = before(*args)
-            flow.show_help(self.copy, HelpRef("box2", "hint1"))
+            flow.show_help(self.copy, HelpRef("box2", "hint1"), timezone.now())
             return marks
 
         with mock.patch.object(hand_in, "marks_now", ask_first):
@@ -122,7 +123,7 @@ class HelpOfEachKind(WorldCase):
     def sheet(self, *helps: Help) -> Any:
         box = answer_box("box1").changed(help=helps)
         sheet = Worksheet.objects.create(owner=self.world.maren, **written(a_document(box)))
-        self.copy = join(hand_out(self.world.maren, sheet.pk), "Zoe Quill")
+        self.copy = joined(hand_out(self.world.maren, sheet.pk), "Zoe Quill")
         return student_client(self.copy)
 
     def ask(self, client: Any, name: str) -> Any:
@@ -161,7 +162,7 @@ class AskingAtOnce(TransactionTestCase):
 
         def ask(_: int) -> str:
             try:
-                return flow.show_help(world.ama, HelpRef("box2", "hint1")).id
+                return flow.show_help(world.ama, HelpRef("box2", "hint1"), timezone.now()).id
             finally:
                 connection.close()
 

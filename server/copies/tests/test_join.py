@@ -7,12 +7,12 @@ from django.db import connection
 from django.test import Client, TransactionTestCase
 
 from server.copies.flows import join as flow
-from server.copies.flows.join import LONGEST_NAME, NameTaken, come_back, join
+from server.copies.flows.join import LONGEST_NAME, NameTaken, come_back
 from server.copies.models import Copy
 from server.entrance.errors import Refused
 from server.handouts import codes
 from server.handouts.codes import shown
-from server.testing.world import WorldCase, make_world, student_client
+from server.testing.world import WorldCase, joined, make_world, student_client
 
 
 class Joining(WorldCase):
@@ -54,7 +54,7 @@ class Joining(WorldCase):
             ("x" * (LONGEST_NAME + 1), "join.long_name"),
         ):
             with self.subTest(name), self.assertRaises(Refused) as caught:
-                join(self.world.handout, name)
+                joined(self.world.handout, name)
             self.assertEqual(caught.exception.code, code)
 
     def test_a_name_is_only_text(self) -> None:
@@ -126,11 +126,11 @@ class Joining(WorldCase):
         self.assertEqual(self.world.handout.copies.count(), 501)
 
     def test_names_that_are_one_are_asked_about_and_accents_tell_people_apart(self) -> None:
-        join(self.world.handout, "\u00c9mile Durand")
+        joined(self.world.handout, "\u00c9mile Durand")
         for same in ("\u00e9mile durand", "E\u0301MILE  DURAND", "\uff25\u0301mile Durand"):
             with self.subTest(same), self.assertRaises(NameTaken):
-                join(self.world.handout, same)
-        self.assertEqual(join(self.world.handout, "Emile Durand").name, "Emile Durand")
+                joined(self.world.handout, same)
+        self.assertEqual(joined(self.world.handout, "Emile Durand").name, "Emile Durand")
 
 
 class AtOnce(TransactionTestCase):
@@ -148,7 +148,7 @@ class AtOnce(TransactionTestCase):
 
         def joining() -> str:
             try:
-                return join(handout, "Cleo Marchetti").name
+                return joined(handout, "Cleo Marchetti").name
             except NameTaken:
                 return "taken"
             finally:

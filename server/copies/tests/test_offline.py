@@ -7,16 +7,15 @@ from pathlib import Path
 
 from django.conf import settings
 
-from server.copies.flows.join import join
 from server.copies.offline import first_scripts_of, scripts_of
-from server.testing.world import WorldCase, student_client
+from server.testing.world import WorldCase, joined, student_client
 
 
 class Offline(WorldCase):
     def setUp(self) -> None:
         super().setUp()
         self.handout = self.world.handout
-        self.copy = join(self.handout, "Zoe Quill")
+        self.copy = joined(self.handout, "Zoe Quill")
         self.client_of_zoe = student_client(self.copy)
 
     def test_the_worker_is_one_script_that_is_never_kept_for_long(self) -> None:

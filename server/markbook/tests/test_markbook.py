@@ -5,10 +5,9 @@ from typing import Any
 from django.utils import timezone
 
 from server.copies.flows.hand_in import hand_in
-from server.copies.flows.join import join
 from server.copies.flows.marking import marker_of, marks_now
 from server.handouts.flows.documents import marked_by, read_keys
-from server.testing.world import JSON, WorldCase, student_client, teacher_client, write
+from server.testing.world import JSON, WorldCase, joined, student_client, teacher_client, write
 from server.worksheets.flows.freeze import read_edition
 
 
@@ -34,7 +33,7 @@ class Markbook(WorldCase):
 
 class Results(Markbook):
     def test_everybody_who_joined_stands_by_name_with_their_marks(self) -> None:
-        join(self.world.handout, "Zoe Quill")
+        joined(self.world.handout, "Zoe Quill")
         self.done(box1="Bladderwrack", box2="4.8", box3="under a stone")
         results = self.results()
         self.assertEqual([row["name"] for row in results["rows"]], ["Ama Lindqvist", "Zoe Quill"])
@@ -71,7 +70,7 @@ class Results(Markbook):
 
     def test_many_copies_cost_no_more_queries(self) -> None:
         for number in range(12):
-            write(join(self.world.handout, f"Student {number}"), box1="limpet")
+            write(joined(self.world.handout, f"Student {number}"), box1="limpet")
         with self.assertNumQueries(12):
             self.results()
 
@@ -125,7 +124,7 @@ class Reviewing(Markbook):
         self.assertEqual(review["row"]["marks"][0]["reason"], "not the words of the key")
 
     def test_one_goes_from_copy_to_copy(self) -> None:
-        bao = join(self.world.handout, "Bao Okafor")
+        bao = joined(self.world.handout, "Bao Okafor")
         review = self.review()
         self.assertEqual((review["previous"], review["next"]), (None, str(bao.pk)))
 

@@ -7,13 +7,12 @@ from django.utils import timezone
 
 from server.copies.flows.answer import Change, save_answers
 from server.copies.flows.hand_in import hand_in
-from server.copies.flows.join import join
 from server.copies.models import Copy
 from server.entrance.errors import Busy
 from server.handouts.flows.correct import TRIES, correct
 from server.handouts.flows.documents import marked_by
 from server.testing.parts import HAUL, PartsCase, entry
-from server.testing.world import JSON, teacher_client, text_answer
+from server.testing.world import JSON, joined, teacher_client, text_answer
 from velum.document.key_set import KeySet
 from velum.kinds.answer_box import AnswerBoxKey
 from velum.kinds.tests.made_up import FIRST, SECOND
@@ -74,7 +73,7 @@ class PartsInTheBook(PartsCase):
         self.assertEqual([name for name, _ in answer["answer"]["found"]], [FIRST, SECOND])
 
     def test_what_is_accepted_once_is_right_for_everybody(self) -> None:
-        other = join(self.handout, "Cleo Marchetti")
+        other = joined(self.handout, "Cleo Marchetti")
         self.hand_in(self.copy, **{SECOND: "green crab"})
         self.hand_in(other, **{SECOND: "green crab"})
         before = (self.worksheet.revision, self.worksheet.document, self.handout.edition.document)
@@ -94,7 +93,7 @@ class PartsInTheBook(PartsCase):
         self.assertEqual(self.accept(self.copy, "box1").json()["changed"], 1)
         self.assertEqual(self.accept(self.copy, "box1").json()["changed"], 0)
         self.assertEqual(self.handout.key_sets.count(), 2)
-        later = join(self.handout, "Cleo Marchetti")
+        later = joined(self.handout, "Cleo Marchetti")
         self.hand_in(later, box1="Top shell")
         self.assertEqual(self.marks(1)["box1", ""], ("right", "1"))
 
@@ -140,7 +139,7 @@ class Correcting(PartsCase):
 class Names(PartsCase):
     def test_students_stand_where_people_look_for_them(self) -> None:
         for name in ("Zoe Quill", "Émile Durand", "Emil Anders", "Student 10", "Student 9", "øyvind Berg"):
-            join(self.handout, name)
+            joined(self.handout, name)
         teacher = teacher_client(self.world.maren)
         rows = teacher.get(f"/api/handouts/{self.handout.pk}/results").json()["rows"]
         names = ["Bao Okafor", "Emil Anders", "Émile Durand", "øyvind Berg", "Student 9", "Student 10", "Zoe Quill"]

@@ -5,10 +5,9 @@ from typing import Any
 
 from pydantic import ValidationError
 
-from server.copies.flows.join import join
 from server.handouts.flows.hand_out import hand_out
 from server.pictures.models import KeptPicture
-from server.testing.world import JSON, WorldCase, make_picture, make_teacher, student_client, teacher_client
+from server.testing.world import JSON, WorldCase, joined, make_picture, make_teacher, student_client, teacher_client
 from velum.kinds.choice import Option
 from velum.testing import pictures
 
@@ -102,7 +101,7 @@ class Pictures(WorldCase):
         mine = self.send(pictures.see_through()).json()["picture"]
         self.assertEqual(place(mine), 200)
         self.world.worksheet.refresh_from_db()
-        copy = join(hand_out(self.world.maren, self.world.worksheet.pk), "Zoe Quill")
+        copy = joined(hand_out(self.world.maren, self.world.worksheet.pk), "Zoe Quill")
         self.assertEqual(student_client(copy).get(f"/c/{copy.pk}/pictures/{mine}/").status_code, 200)
 
     def test_a_picture_without_words_is_no_option(self) -> None:

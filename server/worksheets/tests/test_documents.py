@@ -6,9 +6,8 @@ from copy import copy
 from typing import Any
 from unittest import mock
 
-from server.copies.flows.join import join
 from server.handouts.flows.hand_out import hand_out
-from server.testing.world import JSON, WorldCase, make_worksheet, student_client, teacher_client, write
+from server.testing.world import JSON, WorldCase, joined, make_worksheet, student_client, teacher_client, write
 from server.worksheets import documents
 from server.worksheets.flows.freeze import read_edition
 from server.worksheets.models import Edition, Worksheet
@@ -73,7 +72,7 @@ class Unreadable(WorldCase):
 
     def test_its_students_and_its_teacher_are_told_and_other_handouts_go_on(self) -> None:
         handout = hand_out(self.world.maren, self.bad.pk)
-        zoe = join(handout, "Zoe Quill")
+        zoe = joined(handout, "Zoe Quill")
         write(zoe, box1="limpet")
         Edition.objects.filter(pk=handout.edition_id).update(document={"version": 99})
         read_edition.cache_clear()

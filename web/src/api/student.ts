@@ -30,6 +30,9 @@ export const student = {
   texts: (copy: string): Promise<Texts | undefined> => ask<Texts>(copy, "texts", {}).catch(() => undefined),
   /** Undefined: the answer is blank. */
   check: (copy: string, body: Schemas["CheckIn"]) => post<Checked | undefined>(copy, "check", body),
+  /** How the copy stands by the server's clock; undefined when it cannot be had. */
+  time: (copy: string): Promise<Schemas["TimeOut"] | undefined> =>
+    ask<Schemas["TimeOut"]>(copy, "time", { cache: "no-store" }).catch(() => undefined),
   help: (copy: string, body: Schemas["HelpIn"]) => post<Schemas["ShownHelpOut"]>(copy, "help", body),
   handIn: (copy: string, body: Schemas["AnswersIn"]) => post<Schemas["HandedIn"]>(copy, "hand-in", body),
   /** What is sent while the page closes (`leaving`) may outlive it, if it is small. */

@@ -135,6 +135,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/c/{copy_id}/time": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Get Time
+         * @description How the copy stands by the server's clock, which may have been settled anew.
+         */
+        get: operations["get_time"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -951,13 +971,12 @@ export interface components {
             may_check: boolean;
             /** Name */
             name: string;
-            /** Open */
-            open: boolean;
             /** Return Code */
             return_code: string;
             sheet: components["schemas"]["Sheet"];
             /** Stand In Microphone */
             stand_in_microphone: boolean;
+            time: components["schemas"]["TimeOut"];
             /** Tries Allowed */
             tries_allowed: number | null;
         };
@@ -3146,6 +3165,27 @@ export interface components {
             pages: components["schemas"]["PageTextOut"][];
         };
         /**
+         * TimeOut
+         * @description How a copy stands by the server's clock, at ``now``. ``seconds_left``: until its end; None: nothing ends it.
+         */
+        TimeOut: {
+            /** Due At */
+            due_at: string | null;
+            /** Limited */
+            limited: boolean;
+            /**
+             * Now
+             * Format: date-time
+             */
+            now: string;
+            /** Open */
+            open: boolean;
+            /** Seconds Left */
+            seconds_left: number | null;
+            /** Takes Late */
+            takes_late: boolean;
+        };
+        /**
          * TooLateOut
          * @description The copy was handed in or closed before these changes came. ``changes`` are those that were noted all the same:
          *     they are no part of it, but the teacher can see them, so no device need keep them.
@@ -3429,6 +3469,15 @@ export interface operations {
                     "application/json": components["schemas"]["ErrorOut"];
                 };
             };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
         };
     };
     keep_file: {
@@ -3646,6 +3695,55 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TextsOut"];
+                };
+            };
+            /** @description Unauthorized */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    get_time: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                copy_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TimeOut"];
                 };
             };
             /** @description Unauthorized */

@@ -72,6 +72,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/copies/{copy_id}/time": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        /**
+         * Give Copy Time
+         * @description Make exceptions of the times of a handout for one copy.
+         */
+        patch: operations["give_time"];
+        trace?: never;
+    };
     "/api/handouts/{handout_id}": {
         parameters: {
             query?: never;
@@ -87,6 +107,26 @@ export interface paths {
         head?: never;
         /** Settle Handout */
         patch: operations["settle_handout"];
+        trace?: never;
+    };
+    "/api/handouts/{handout_id}/meaning": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Meaning Of Settings
+         * @description What settings would mean for those who have begun; nothing is changed yet.
+         */
+        post: operations["meaning_of_settings"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
         trace?: never;
     };
     "/api/handouts/{handout_id}/newest-key": {
@@ -2044,8 +2084,14 @@ export interface components {
          * @description A student in the results. ``total`` is what the marks add up to so far.
          */
         CopyRow: {
+            /** Begun At */
+            begun_at: string | null;
+            /** Ends At */
+            ends_at: string | null;
             /** Handed In At */
             handed_in_at: string | null;
+            /** Handed In Late */
+            handed_in_late: boolean;
             /**
              * Id
              * Format: uuid
@@ -2060,12 +2106,18 @@ export interface components {
             late: number;
             /** Marks */
             marks: components["schemas"]["MarkOut"][];
+            /** More Minutes */
+            more_minutes: number;
             /** Name */
             name: string;
+            /** Over */
+            over: boolean;
             /** Saved At */
             saved_at: string | null;
             /** Total */
             total: string;
+            /** Until */
+            until: string | null;
             /** Waiting */
             waiting: number;
         };
@@ -3649,6 +3701,8 @@ export interface components {
          * @description ``link`` is the whole address that students open, ``code`` what they type instead.
          */
         HandoutOut: {
+            /** Closes At */
+            closes_at: string | null;
             /** Code */
             code: string;
             /**
@@ -3656,6 +3710,8 @@ export interface components {
              * Format: date-time
              */
             created_at: string;
+            /** Due At */
+            due_at: string | null;
             /** Edition Is Newest */
             edition_is_newest: boolean;
             /**
@@ -3667,12 +3723,18 @@ export interface components {
             link: string;
             /** May Check */
             may_check: boolean;
+            /** Minutes */
+            minutes: number | null;
             /** Open */
             open: boolean;
+            /** Opens At */
+            opens_at: string | null;
             /** Shows Hints */
             shows_hints: boolean;
             /** Shows Reasons */
             shows_reasons: boolean;
+            /** Takes Late */
+            takes_late: boolean;
             /** Title */
             title: string;
             /** Tries Allowed */
@@ -3690,16 +3752,24 @@ export interface components {
          * @description A setting that is left out stays as it is. ``try_cost`` is in hundredths of a field's points.
          */
         HandoutSettings: {
+            /** Closes At */
+            closes_at?: string | null;
+            /** Due At */
+            due_at?: string | null;
             /**
              * May Check
              * @default false
              */
             may_check: boolean;
+            /** Minutes */
+            minutes?: number | null;
             /**
              * Open
              * @default true
              */
             open: boolean;
+            /** Opens At */
+            opens_at?: string | null;
             /**
              * Shows Hints
              * @default true
@@ -3710,6 +3780,11 @@ export interface components {
              * @default false
              */
             shows_reasons: boolean;
+            /**
+             * Takes Late
+             * @default true
+             */
+            takes_late: boolean;
             /** Tries Allowed */
             tries_allowed?: number | null;
             /**
@@ -4110,6 +4185,21 @@ export interface components {
             part: string;
             /** Text */
             text: string;
+        };
+        /**
+         * MeaningOut
+         * @description What settings would mean for those who have begun: how many they are, how many of them could not go on, and how
+         *     many would have less time than now, or more.
+         */
+        MeaningOut: {
+            /** Begun */
+            begun: number;
+            /** Ended */
+            ended: number;
+            /** Less */
+            less: number;
+            /** More */
+            more: number;
         };
         /**
          * Move
@@ -9394,6 +9484,19 @@ export interface components {
             by: "time";
         };
         /**
+         * TimeIn
+         * @description Exceptions for one copy; what is left out stays as it is. ``more`` is in minutes, and added to what was given.
+         */
+        TimeIn: {
+            /**
+             * More
+             * @default 0
+             */
+            more: number;
+            /** Until */
+            until?: string | null;
+        };
+        /**
          * Tried
          * @description An answer, and what would be said of it.
          */
@@ -9795,6 +9898,50 @@ export interface operations {
             };
         };
     };
+    give_time: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                copy_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TimeIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CopyRow"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
     settle_handout: {
         parameters: {
             query?: never;
@@ -9821,6 +9968,59 @@ export interface operations {
             };
             /** @description Not Found */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    meaning_of_settings: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                handout_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HandoutSettings"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MeaningOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -16,7 +16,9 @@
   const handout = $derived(live.results.handout);
   const rows = $derived(live.results.rows);
   const handedIn = $derived(rows.filter((row) => row.handed_in_at).length);
-  const begunOnes = $derived(rows.filter((row) => !row.handed_in_at && row.saved_at).length);
+  const begunOnes = $derived(
+    rows.filter((row) => !row.handed_in_at && (row.saved_at || row.begun_at)).length,
+  );
 </script>
 
 <Announcer />
@@ -48,7 +50,7 @@
         <p class="quiet mt-2">Show the code to your class. Whoever joins appears here by itself.</p>
       </div>
     {:else}
-      <ResultsTable results={live.results} />
+      <ResultsTable {live} />
       <ShapeKey />
     {/if}
     {#if !live.results.key_is_newest}

@@ -1,8 +1,10 @@
 <script lang="ts">
   import Dialog from "../../ui/Dialog.svelte";
   import { Failure } from "../../api/failure";
+  import Folded from "../../ui/Folded.svelte";
   import CheckSettings from "./CheckSettings.svelte";
   import type { Live, Settings } from "./results.svelte";
+  import TimeSettings from "./TimeSettings.svelte";
 
   let { live }: { live: Live } = $props();
 
@@ -18,6 +20,13 @@
       () => undefined,
     );
   }
+
+  const timed = $derived(
+    [handout.opens_at, handout.due_at, handout.closes_at, handout.minutes].some((set) => set !== null),
+  );
+
+  /** What settings would mean; when that cannot be told, the server refuses them by itself. */
+  const meaning = (settings: Partial<Settings>) => live.meaningOf(settings).catch(() => undefined);
 
   async function settle(settings: Partial<Settings>) {
     problem = "";
@@ -71,6 +80,9 @@
       />
       <span>Open<span class="quiet block text-sm">Closed, nobody can join, write or hand in.</span></span>
     </label>
+    <Folded title="Times" open={timed}>
+      <TimeSettings {handout} {meaning} onsettle={settle} />
+    </Folded>
     {#if problem}<p class="font-semibold text-warning" role="alert">{problem}</p>{/if}
   </div>
 </section>

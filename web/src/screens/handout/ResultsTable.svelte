@@ -1,14 +1,33 @@
 <script lang="ts">
-  import { list, number, plural } from "../../words/say";
+  import { list, moment, number, plural } from "../../words/say";
   import type { Schemas } from "../../api/teacher";
   import { refName } from "../../kinds/form";
+  import Clock from "@lucide/svelte/icons/clock";
+  import Later from "../../ui/Later.svelte";
+  import type { Live } from "./results.svelte";
   import VerdictMark, { inWords } from "../../ui/VerdictMark.svelte";
 
-  let { results }: { results: Schemas["ResultsOut"] } = $props();
+  let { live }: { live: Live } = $props();
+
+  const results = $derived(live.results);
+  const timed = $derived(
+    [results.handout.due_at, results.handout.closes_at, results.handout.minutes].some((set) => set !== null),
+  );
+  /** Whose time is looked at. */
+  let timing = $state("");
+  const timedRow = $derived(results.rows.find(({ id }) => id === timing));
 
   const megabytes = (bytes: number) => number(Math.ceil(bytes / 1_000_000));
   const standing = (row: Schemas["CopyRow"]) =>
-    row.handed_in_at ? "Handed in" : row.saved_at ? "Working" : "Not begun";
+    row.handed_in_at
+      ? row.handed_in_late
+        ? "Handed in late"
+        : "Handed in"
+      : row.over
+        ? "Time over"
+        : row.saved_at || row.begun_at
+          ? "Working"
+          : "Not begun";
   const total = (row: Schemas["CopyRow"]) => (row.handed_in_at ? row.total : row.saved_at ? "…" : "–");
 </script>
 
@@ -34,8 +53,13 @@
             >
           </th>
           <td class="quiet px-2 whitespace-nowrap">
-            {standing(row)}{#if row.late > 0}<span class="font-semibold text-warning">, {row.late} late</span
-              >{/if}
+            {standing(row)}{#if timed}
+              <button
+                class="btn btn-ghost btn-sm size-8 p-0 align-middle"
+                aria-label="Time of {row.name}"
+                title={row.ends_at && !row.handed_in_at ? `Until ${moment(row.ends_at)}` : "Time"}
+                onclick={() => (timing = row.id)}><Clock size={15} aria-hidden="true" /></button
+              >{/if}{#if row.late > 0}<span class="font-semibold text-warning">, {row.late} late</span>{/if}
           </td>
           {#each row.marks as mark, i (refName(mark))}
             <td class="px-1 text-center">
@@ -82,4 +106,10 @@
   <p class="quiet mt-3 text-sm">
     Without points, so opinions that are not marked: {list(results.opinions)}. Read them in each copy.
   </p>
+{/if}
+{#if timedRow}
+  {@const close = () => (timing = "")}
+  <Later load={() => import("./CopyTime.svelte")} onclose={close}>
+    {#snippet children({ default: CopyTime })}<CopyTime {live} row={timedRow} onclose={close} />{/snippet}
+  </Later>
 {/if}

@@ -31,6 +31,24 @@ export class Live {
     this.results = { ...this.results, handout };
   }
 
+  /** What settings would mean for those who have begun. Throws Failure. */
+  async meaningOf(settings: Partial<Settings>): Promise<Schemas["MeaningOut"]> {
+    const params = { path: { handout_id: this.results.handout.id } };
+    return take(teacher.POST("/api/handouts/{handout_id}/meaning", { params, body: settings as Settings }));
+  }
+
+  /** Make an exception of the times for one copy. Throws Failure. */
+  async giveTime(copy: string, time: Partial<Schemas["TimeIn"]>): Promise<void> {
+    const params = { path: { copy_id: copy } };
+    const row = await take(
+      teacher.PATCH("/api/copies/{copy_id}/time", { params, body: time as Schemas["TimeIn"] }),
+    );
+    this.results = {
+      ...this.results,
+      rows: this.results.rows.map((other) => (other.id === copy ? row : other)),
+    };
+  }
+
   /** What marking by the newest key would mean. Throws Failure. */
   async previewNewestKey(): Promise<Schemas["NewKeyPreviewOut"]> {
     const params = { path: { handout_id: this.results.handout.id } };

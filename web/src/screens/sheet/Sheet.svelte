@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { Copy } from "../../api/student";
   import type { Device } from "../../saving/device";
-  import { onDestroy, onMount, tick } from "svelte";
+  import { onDestroy, onMount, tick, untrack } from "svelte";
   import Announcer from "../../ui/Announcer.svelte";
   import Later from "../../ui/Later.svelte";
   import SaveNote from "../../ui/SaveNote.svelte";
@@ -18,6 +18,7 @@
   import Paper from "./Paper.svelte";
   import { dress, ReadingSettings } from "./reading/reading.svelte";
   import Ribbon from "./Ribbon.svelte";
+  import TimeLeft from "./TimeLeft.svelte";
   import { numberOf, Working, type Question } from "./working.svelte";
 
   interface Props {
@@ -55,6 +56,10 @@
     return () => clearTimeout(asked);
   });
   onDestroy(() => listening.stop());
+
+  $effect(() => {
+    if (working.clock.isUp) untrack(() => void working.handInAtEnd());
+  });
 
   $effect.pre(() => dress(document.documentElement, reading.now));
 
@@ -107,6 +112,10 @@
   {/if}
 {/snippet}
 
+{#snippet timeLeft()}
+  {#if working.clock.counts && !working.done && working.clock.open}<TimeLeft clock={working.clock} />{/if}
+{/snippet}
+
 <Announcer />
 <!-- With large letters on a small screen the page scrolls, so that the paper always has room. -->
 <div
@@ -133,13 +142,20 @@
                 ])}
               </span>
             {/if}
-          {:else if !working.copy.open}
+          {:else if working.clock.isUp}
+            <b class="text-warning">The time is over. What you wrote is kept.</b>
+          {:else if !working.clock.open}
             <b class="text-warning">Closed by your teacher. What was saved is kept.</b>
           {:else}
             <SaveNote state={working.saving} />
+            {#if docked}{@render timeLeft()}{/if}
+            {#if working.clock.due && !working.clock.counts}
+              <span class="quiet"> · due {moment(working.clock.due)}</span>
+            {/if}
           {/if}
         </p>
       </div>
+      {#if !docked}{@render timeLeft()}{/if}
       <button
         class="btn btn-outline size-11 p-0 text-lg"
         aria-label="Reading"

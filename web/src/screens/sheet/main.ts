@@ -6,6 +6,7 @@ import { DEVICE, namesOf } from "../../saving/answer_keeper";
 import { fileNamesOf } from "../../saving/file_keeper";
 import { openDevice } from "../../saving/device";
 import { show } from "../../ui/mount";
+import { clockName } from "./clock.svelte";
 import { flagsName } from "./flags.svelte";
 import { readingName } from "./reading/reading.svelte";
 import Sheet from "./Sheet.svelte";
@@ -22,6 +23,7 @@ await show(Sheet, async () => {
       namesOf(begun.id),
       fileNamesOf(begun.id),
       flagsName(begun.id),
+      clockName(begun.id),
       readingName(begun.name),
     ]),
     // With the first that is shown, so that nothing jumps when it comes.

@@ -1,6 +1,6 @@
 // A student at work on a copy: the answers, how saving stands, which question is in hand.
 
-import { noNetwork } from "../../api/failure";
+import { Failure, noNetwork } from "../../api/failure";
 import {
   student,
   type Answer,
@@ -18,6 +18,9 @@ import { FileKeeper } from "../../saving/file_keeper";
 import type { Device } from "../../saving/device";
 import type { SaveState } from "../../saving/state";
 import { inBrowser } from "../../saving/surroundings";
+import { announce } from "../../ui/Announcer.svelte";
+import { plural } from "../../words/say";
+import { Clock } from "./clock.svelte";
 import { Flags } from "./flags.svelte";
 import { PageSteps } from "./page_steps.svelte";
 
@@ -44,6 +47,7 @@ export class Working implements SheetStore {
   readonly copy: Copy;
   readonly questions: readonly Question[];
   readonly flags: Flags;
+  readonly clock: Clock;
   answers: Record<string, Answer> = $state.raw({});
   /** What was checked, and the number of checks, by the name of the question. */
   checked: Record<string, Checked> = $state.raw({});
@@ -68,6 +72,8 @@ export class Working implements SheetStore {
   private readonly keeper: AnswerKeeper;
   private readonly fileKeeper: FileKeeper;
   readonly files: SheetFiles;
+  private readonly later: (what: () => void) => void;
+  private ending = false;
   private readonly ofKinds = new Map<Prompt["kind"], unknown>();
 
   constructor(copy: Copy, device: Device) {
@@ -76,6 +82,15 @@ export class Working implements SheetStore {
       prompt.parts.map((part) => ({ name: nameOf(prompt.id, part.id), prompt, part })),
     );
     this.flags = new Flags(copy.id, device);
+    const around = inBrowser(device);
+    this.clock = new Clock(
+      copy.id,
+      copy.time,
+      around,
+      () => student.time(copy.id),
+      (seconds) => announce(plural(seconds / 60, ["# minute left", "# minutes left"])),
+    );
+    this.later = (what) => around.later(what, 10_000);
     this.shown = copy.help;
     this.handedInAt = copy.handed_in_at;
     this.inView = copy.sheet.pages[0]?.id ?? "";
@@ -146,7 +161,7 @@ export class Working implements SheetStore {
   }
 
   get readonly(): boolean {
-    return this.done || !this.copy.open || this.saving.is === "stopped";
+    return this.done || !this.clock.open || this.saving.is === "stopped";
   }
 
   /** The questions that ask for an answer: working-out that is not marked may stay blank. */
@@ -317,6 +332,22 @@ export class Working implements SheetStore {
     this.saving = { is: "saved" };
   }
 
+  /** The time is up: hand in what there is, when the server can be reached. What it refuses stays as it was saved. */
+  async handInAtEnd(): Promise<void> {
+    if (this.ending || this.done) return;
+    this.ending = true;
+    try {
+      await this.handIn();
+      announce("The time is over. Your work is handed in.");
+    } catch (problem) {
+      if (problem instanceof Failure && (problem.offline || problem.status >= 500))
+        this.later(() => void this.handInAtEnd());
+      else announce("The time is over.");
+    } finally {
+      this.ending = false;
+    }
+  }
+
   /** Have this device keep nothing of the copy. False, and nothing is forgotten, while the server does not have all of it. */
   async leaveDevice(): Promise<boolean> {
     await this.fileKeeper.flush();
@@ -324,6 +355,7 @@ export class Working implements SheetStore {
     if (!this.fileKeeper.isEmpty || !this.keeper.isSettled) return false;
     this.keeper.leave();
     this.flags.forget();
+    this.clock.forget();
     return true;
   }
 
