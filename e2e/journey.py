@@ -42,7 +42,8 @@ RUN_AXE = """async (options) => {
 }"""
 
 NETWORK = (
-    r"ERR_INTERNET_DISCONNECTED|ERR_CONNECTION|ERR_EMPTY|ERR_FAILED|ERR_SOCKET|error occurred when fetching the script"
+    r"ERR_INTERNET_DISCONNECTED|ERR_CONNECTION|ERR_EMPTY|ERR_FAILED|ERR_INCOMPLETE_CHUNKED|ERR_SOCKET"
+    r"|error occurred when fetching the script"
 )
 """What the console says while there is no network."""
 

@@ -12,6 +12,7 @@ views = get_wsgi_application()
 # Django must be set up first.
 from server.config.bridge import Bridge  # noqa: E402
 from server.drawing import pool  # noqa: E402
+from server.streams.happenings import hub  # noqa: E402
 from velum.answers.dictionary import is_word  # noqa: E402
 
 # A drawing process takes a second to start; the first teacher of the day need not wait for it.
@@ -21,4 +22,4 @@ is_word("sea")
 
 # More threads would only wait for each other.
 
-application = Bridge(cast(WSGIApp, views), threads=4)
+application = Bridge(cast(WSGIApp, views), threads=4, make_hub=hub)

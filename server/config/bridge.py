@@ -6,11 +6,13 @@ A body that comes slowly holds no thread; one that is large comes in parts, to a
 """
 
 import asyncio
-from collections.abc import Iterator
+import uuid
+from collections.abc import Callable, Iterator
 from concurrent.futures import ThreadPoolExecutor
 from dataclasses import dataclass, field
 from io import BytesIO
 from typing import Any
+from weakref import WeakKeyDictionary
 
 from a2wsgi.asgi_typing import HTTPScope, Receive, Scope, Send
 from a2wsgi.wsgi import Body, build_environ
@@ -18,6 +20,9 @@ from a2wsgi.wsgi_typing import WSGIApp
 from django.utils import timezone
 
 from server.entrance.arrival import ARRIVED_AT
+from server.streams import FOLLOWS
+from server.streams.events import last_seen, send_stream
+from server.streams.hub import Hub
 
 SMALL = 1_000_000
 """Bytes of a body that is waited for as a whole."""
@@ -32,8 +37,11 @@ PART = 256_000
 class Bridge:
     """An ASGI application that runs a WSGI application in so many threads."""
 
-    def __init__(self, views: WSGIApp, threads: int) -> None:
+    def __init__(self, views: WSGIApp, threads: int, make_hub: Callable[[], Hub] | None = None) -> None:
+        """``make_hub`` makes what streams follow, in the loop; without it there are none."""
         self._views = views
+        self._make_hub = make_hub
+        self._hubs: WeakKeyDictionary[asyncio.AbstractEventLoop, Hub] = WeakKeyDictionary()
         self._threads = ThreadPoolExecutor(threads, thread_name_prefix="views")
         self._upload_threads = ThreadPoolExecutor(UPLOADS, thread_name_prefix="uploads")
 
@@ -58,11 +66,34 @@ class Bridge:
         answer = _Answer(self._views, environ)
         try:
             while answer.is_going_on:
-                for message in await loop.run_in_executor(threads, answer.next_part):
+                messages = await loop.run_in_executor(threads, answer.next_part)
+                if followed := _followed(messages[0]):
+                    await self._stream(scope, followed, receive_at_last, send)
+                    return
+                for message in messages:
                     await send(message)
         finally:
             if answer.is_going_on:  # whoever asked is gone
                 await loop.run_in_executor(threads, answer.close)
+
+    async def _stream(self, scope: HTTPScope, followed: uuid.UUID, receive: Receive, send: Send) -> None:
+        loop = asyncio.get_running_loop()
+        if self._make_hub is None or scope["method"] != "GET":
+            await send({"type": "http.response.start", "status": 204, "headers": []})
+            await send({"type": "http.response.body", "body": b"", "more_body": False})
+            return
+        if loop not in self._hubs:
+            self._hubs[loop] = self._make_hub()
+        await send_stream(self._hubs[loop], followed, last_seen(dict(scope["headers"])), receive, send)
+
+
+_FOLLOWS = FOLLOWS.lower().encode()
+
+
+def _followed(message: Any) -> uuid.UUID | None:
+    """What the answer that begins with this message lets its asker follow."""
+    said = dict(message.get("headers", ())).get(_FOLLOWS)
+    return uuid.UUID(said.decode()) if said else None
 
 
 def _announced(scope: HTTPScope) -> int:

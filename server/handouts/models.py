@@ -63,3 +63,37 @@ class KeySet(models.Model):
 
     def __str__(self) -> str:
         return f"{self.handout_id} {self.place}"
+
+
+class Happened(models.Model):
+    """How far the happenings of a handout go: the number of the newest."""
+
+    handout = models.OneToOneField(Handout, models.CASCADE, primary_key=True, related_name="happened")
+    number = models.PositiveBigIntegerField()
+
+    def __str__(self) -> str:
+        return f"{self.handout_id} {self.number}"
+
+
+class Happening(models.Model):
+    """Something happened to a handout, or to a copy of it. Added to, never changed.
+
+    ``number`` counts a handout's happenings in the order in which they were committed (flows/happen.py), so whoever has
+    read as far as one of them has missed none before it.
+    """
+
+    handout = models.ForeignKey(Handout, models.CASCADE, related_name="happenings")
+    number = models.PositiveBigIntegerField()
+    what = models.CharField(max_length=12)
+    copy = models.UUIDField(null=True)
+    """Which copy it is about; None: about all of them. What happened is known also of a copy that is gone."""
+    fields = models.JSONField(default=list)
+    """The ids of the fields that it is about, where it is about some."""
+    at = models.DateTimeField()
+
+    class Meta:
+        ordering = ("number",)
+        constraints = (models.UniqueConstraint("handout", "number", name="each_number_once"),)
+
+    def __str__(self) -> str:
+        return f"{self.handout_id} {self.number} {self.what}"

@@ -1,4 +1,5 @@
 import uuid
+from http import HTTPStatus
 
 import segno
 from django.contrib.auth.decorators import login_required
@@ -8,6 +9,7 @@ from django.views.decorators.http import require_safe
 
 from server.accounts.teacher import teacher_of
 from server.handouts.flows.hand_out import find_handout
+from server.streams import FOLLOWS
 from server.worksheets.flows.freeze import read_edition
 from server.worksheets.views import send_seen_picture
 
@@ -23,6 +25,17 @@ def qr_code(request: HttpRequest, handout_id: uuid.UUID) -> HttpResponse:
     return HttpResponse(
         picture.replace("<svg", '<svg xmlns="http://www.w3.org/2000/svg"', 1), content_type="image/svg+xml"
     )
+
+
+@login_required
+@require_safe
+def live(request: HttpRequest, handout_id: uuid.UUID) -> HttpResponse:
+    """The numbers of a handout's happenings, as they happen: a stream of server-sent events (server/streams/).
+
+    Where nothing makes a stream of it, it says so by having no content, and browsers ask for what changed instead.
+    """
+    handout = find_handout(teacher_of(request), handout_id)
+    return HttpResponse(status=HTTPStatus.NO_CONTENT, headers={FOLLOWS: str(handout.pk)})
 
 
 @login_required

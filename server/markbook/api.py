@@ -2,9 +2,9 @@ import uuid
 from dataclasses import asdict
 from datetime import timedelta
 from fractions import Fraction
-from typing import Annotated
+from typing import Annotated, Any
 
-from ninja import Router, Status
+from ninja import Query, Router, Status
 from pydantic import AwareDatetime, Field
 
 from server.accounts.teacher import Teacher
@@ -20,12 +20,14 @@ from server.markbook.flows.overrule import Share, find_copy_of_teacher, overrule
 from server.markbook.flows.settle import give_time, let_until, meaning_of, settle
 from server.markbook.show import (
     AcceptedOut,
+    ChangesOut,
     CopyRow,
     MeaningOut,
     NewKeyOut,
     NewKeyPreviewOut,
     ResultsOut,
     ReviewOut,
+    changes_of,
     new_key_preview_out,
     results_of,
     review_of,
@@ -81,6 +83,18 @@ class AcceptIn(Incoming):
 )
 def get_results(request: Teacher, handout_id: uuid.UUID) -> ResultsOut:
     return results_of(request, find_handout(request.user, handout_id))
+
+
+@router.get(
+    "/handouts/{uuid:handout_id}/changes",
+    response={200: ChangesOut, 204: None, 404: ErrorOut},
+    operation_id="get_changes",
+)
+def get_changes(
+    request: Teacher, handout_id: uuid.UUID, since: Annotated[int, Query(ge=0, le=9_007_199_254_740_991)] = 0
+) -> Any:
+    """What happened to a handout after the happening of that number; nothing happened: no content."""
+    return changes_of(request, find_handout(request.user, handout_id), since) or Status(204, None)
 
 
 @router.get(
@@ -149,7 +163,7 @@ def give_copy_time(request: Teacher, copy_id: uuid.UUID, body: TimeIn) -> CopyRo
     if body.more:
         give_time(request.user, copy_id, timedelta(minutes=body.more), arrived_at(request))
     if "until" in body.model_fields_set:
-        let_until(request.user, copy_id, body.until)
+        let_until(request.user, copy_id, body.until, arrived_at(request))
     return row_of(find_copy_of_teacher(request.user, copy_id), arrived_at(request))
 
 

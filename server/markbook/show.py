@@ -3,7 +3,7 @@
 import json
 import uuid
 from collections import Counter
-from collections.abc import Iterable, Sequence
+from collections.abc import Collection, Iterable, Sequence
 from datetime import datetime
 from fractions import Fraction
 
@@ -19,7 +19,8 @@ from server.copies.models import Answer as StoredAnswer
 from server.copies.models import AnswerChange, Copy
 from server.entrance.arrival import arrived_at
 from server.handouts.codes import shown
-from server.handouts.flows.documents import document_of, marked_by
+from server.handouts.flows.documents import MarkedBy, document_of, marked_by
+from server.handouts.flows.happen import What, newest, since
 from server.handouts.models import Handout
 from server.handouts.show import HandoutOut, handout_out
 from server.markbook.flows.newest_key import NewKey, key_is_newest
@@ -98,6 +99,9 @@ class ResultsOut(Schema):
     ``opinions`` are the numbers of the other parts.
     """
 
+    number: int
+    """The newest happening that it is sure to know of."""
+    now: datetime
     handout: HandoutOut
     key_is_newest: bool
     questions: list[QuestionOut]
@@ -117,6 +121,17 @@ class MeaningOut(Schema):
     ended: int
     less: int
     more: int
+
+
+class ChangesOut(Schema):
+    """What happened to a handout since somebody looked at it: the rows that may be others now, or all of it anew."""
+
+    number: int
+    results: ResultsOut | None
+    rows: list[CopyRow]
+    order: list[uuid.UUID] | None
+    """All copies, in the order of names; None: it is as it was."""
+    files: FilesOut | None
 
 
 class DoubtOut(Schema):
@@ -242,10 +257,12 @@ def row_of(copy: Copy, now: datetime) -> CopyRow:
 
 
 def results_of(request: HttpRequest, handout: Handout) -> ResultsOut:
+    number = newest([handout.pk])[handout.pk]  # before anything is read: what happens meanwhile is asked for again
     document, by, now = document_of(handout), marked_by(handout), arrived_at(request)
     points, numbers = points_of(document.fields, by.keys.groups), numbers_of(document.fields)
-    late = Counter(AnswerChange.objects.filter(copy__handout=handout, late=True).values_list("copy_id", flat=True))
     return ResultsOut(
+        number=number,
+        now=now,
         handout=handout_out(request, handout),
         key_is_newest=key_is_newest(handout, by.keys),
         questions=[
@@ -255,16 +272,42 @@ def results_of(request: HttpRequest, handout: Handout) -> ResultsOut:
         ],
         opinions=[number for ref, number in numbers.items() if not points[ref]],
         points=_total(points.values()),
-        rows=[_row(copy, marks, late[copy.pk], now) for copy, marks in copies_with_marks(handout, by)],
-        files=_files(handout) if any(kind_of(field).takes for field in document.fields) else None,
+        rows=_rows(handout, by, now),
+        files=_files(handout, document),
     )
+
+
+def changes_of(request: HttpRequest, handout: Handout, number: int) -> ChangesOut | None:
+    """What happened after the happening with this number; None: nothing."""
+    last = newest([handout.pk])[handout.pk]
+    if last == number:
+        return None
+    happened = since(handout.pk, number)
+    copies = {happening.copy for happening in happened if happening.copy}
+    if last < number or not all(
+        happening.copy for happening in happened
+    ):  # it is about all copies; or the database was restored from before
+        return ChangesOut(number=last, results=results_of(request, handout), rows=[], order=None, files=None)
+    rows = _rows(handout, marked_by(handout), arrived_at(request), copies)
+    order = None
+    if any(happening.what == What.JOINED for happening in happened):
+        order = [copy.pk for copy in in_order_of_names(handout.copies.only("name", "joined_at"))]
+    files = _files(handout, document_of(handout))
+    return ChangesOut(number=last, results=None, rows=rows, order=order, files=files)
+
+
+def _rows(handout: Handout, by: MarkedBy, now: datetime, only: Collection[uuid.UUID] | None = None) -> list[CopyRow]:
+    late = Counter(AnswerChange.objects.filter(copy__handout=handout, late=True).values_list("copy_id", flat=True))
+    return [_row(copy, marks, late[copy.pk], now) for copy, marks in copies_with_marks(handout, by, only)]
 
 
 _NEARLY = 0.8
 """The share of what a copy may keep from which on the teacher is told."""
 
 
-def _files(handout: Handout) -> FilesOut:
+def _files(handout: Handout, document: Document) -> FilesOut | None:
+    if not any(kind_of(field).takes for field in document.fields):
+        return None
     full = handout.copies.annotate(kept=Sum("files__size")).filter(kept__gte=_NEARLY * MOST_OF_A_COPY)
     return FilesOut(
         kept=kept_of_handout(handout),

@@ -7,6 +7,7 @@ from django.db import transaction
 from server.copies.flows.answer import check_open, too_late
 from server.copies.flows.when import phase_of, time_up_at
 from server.copies.models import Copy
+from server.handouts.flows.happen import What, happen
 from server.handouts.models import Handout
 from velum.times import Phase
 
@@ -42,3 +43,4 @@ def begin(copy: Copy, now: datetime) -> None:
     copy.begun_at = now
     copy.time_up_at = time_up_at(copy)
     copy.save(update_fields=["begun_at", "time_up_at"])
+    happen(handout.pk, What.BEGUN, now, copy.pk)

@@ -26,6 +26,7 @@ from server.copies.flows.write import Marked, Overtaken, write
 from server.copies.models import Copy
 from server.entrance.errors import Busy
 from server.handouts.flows.documents import marked_by
+from server.handouts.flows.happen import What, happen
 
 
 @dataclass(frozen=True)
@@ -76,3 +77,4 @@ def let_go_on(teacher: User, copy: Copy, now: datetime) -> None:
     copy.save(update_fields=["handed_in_at"])
     copy.handings_in.filter(taken_back_at=None).update(taken_back_at=now, taken_back_by=teacher)
     copy.marks.all().delete()
+    happen(copy.handout_id, What.WENT_ON, now, copy.pk)

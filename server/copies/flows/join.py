@@ -8,6 +8,7 @@ from server.copies.flows.when import times_of
 from server.copies.models import Copy
 from server.entrance.errors import Conflict, Missing, Refused
 from server.handouts.codes import new_code, read_code
+from server.handouts.flows.happen import What, happen
 from server.handouts.models import Handout
 from velum.names import folded
 
@@ -46,7 +47,9 @@ def join(handout: Handout, name: str, now: datetime, *, namesake: bool = False) 
     return_code = new_code()
     while handout.copies.filter(return_code=return_code).exists():
         return_code = new_code()
-    return Copy.objects.create(handout=handout, name=name, folded_name=folded(name), return_code=return_code)
+    copy = Copy.objects.create(handout=handout, name=name, folded_name=folded(name), return_code=return_code)
+    happen(handout.pk, What.JOINED, now, copy.pk)
+    return copy
 
 
 def may_join(handout: Handout, now: datetime) -> bool:

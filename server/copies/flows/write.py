@@ -14,7 +14,9 @@ from typing import Any
 
 from django.db import connection, models, transaction
 
-from server.copies.models import Answer, AnswerChange, Copy, HandingIn, StoredMark
+from server.copies.flows.find import handout_of
+from server.copies.models import Answer, AnswerChange, Copy, HandingIn, ShownHelp, StoredMark, Try
+from server.handouts.flows.happen import What, happen
 from server.handouts.models import Handout
 
 _turn = threading.Lock()
@@ -68,9 +70,11 @@ def write(
             StoredMark.objects.filter(copy_id=copy_id).delete()
             StoredMark.objects.bulk_create(handing_in.marks)
             HandingIn.objects.create(copy_id=copy_id, at=now)
+        what = What.HANDED_IN if handing_in else What.ANSWERED
+        happen(handout_of(copy_id), what, now, copy_id, (change.field_id for change in log))
 
 
-def add(copy_id: uuid.UUID, row: models.Model, now: datetime) -> None:
+def add(copy_id: uuid.UUID, row: Try | ShownHelp, now: datetime) -> None:
     """Add a row that the marks of a copy depend on, while it can still be changed; all or nothing.
 
     Raises Overtaken, and IntegrityError for one that is there already.
@@ -80,6 +84,7 @@ def add(copy_id: uuid.UUID, row: models.Model, now: datetime) -> None:
         if cursor.rowcount != 1:
             raise Overtaken
         row.save(force_insert=True)
+        happen(handout_of(copy_id), What.CHECKED if isinstance(row, Try) else What.HELPED, now, copy_id, [row.field_id])
 
 
 def _columns(model: type[models.Model]) -> "list[models.Field[Any, Any]]":

@@ -236,9 +236,9 @@ class Exceptions(TimeCase):
         self.settle(closes_at=self.at(10))
         hand_in(self.copy.pk, [], self.at(9))
         let_go_on(self.world.maren, self.copy, self.at(60))
-        let_until(self.world.maren, self.copy.pk, self.at(90))
+        let_until(self.world.maren, self.copy.pk, self.at(90), self.now)
         self.save("limpet", 90)
-        let_until(self.world.maren, self.copy.pk, None)
+        let_until(self.world.maren, self.copy.pk, None, self.now)
         with self.assertRaises(TooLate):
             self.save("crab", 80)
 

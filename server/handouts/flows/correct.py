@@ -3,10 +3,12 @@
 from collections.abc import Callable
 
 from django.db import IntegrityError, transaction
+from django.utils import timezone
 
 from server.accounts.models import User
 from server.entrance.errors import Busy
 from server.handouts.flows.documents import newest_key_set, read_keys
+from server.handouts.flows.happen import What, happen
 from server.handouts.models import Handout, KeySet
 from velum.document.key_set import KeySet as Keys
 from velum.document.reading import write_key_set
@@ -31,6 +33,7 @@ def correct(handout: Handout, by: User, why: str, change: Callable[[Keys], Keys]
                 KeySet.objects.create(
                     handout=handout, place=newest.place + 1, value=write_key_set(after), by=by, why=why
                 )
+                happen(handout.pk, What.KEYS, timezone.now())
         except IntegrityError:
             continue
         return True

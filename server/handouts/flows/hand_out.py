@@ -34,6 +34,8 @@ def hand_out(owner: User, worksheet_id: uuid.UUID) -> Handout:
 def find_handout(owner: User, handout_id: uuid.UUID) -> Handout:
     """A handout of this teacher's. Raises Missing, for another teacher's too."""
     try:
-        return Handout.objects.select_related("worksheet", "edition").get(pk=handout_id, worksheet__owner=owner)
+        # Documents are large, and a teacher's page asks all the time whether anything happened.
+        found = Handout.objects.select_related("worksheet", "edition").defer("worksheet__document", "edition__document")
+        return found.get(pk=handout_id, worksheet__owner=owner)
     except Handout.DoesNotExist:
         raise Missing("handout.missing", "There is no such handout of yours.") from None

@@ -4,10 +4,13 @@ import uuid
 from fractions import Fraction
 from typing import Literal
 
+from django.db import transaction
+
 from server.accounts.models import User
 from server.copies.models import Copy
 from server.entrance.errors import Missing, Refused
 from server.handouts.flows.documents import document_of, marked_by
+from server.handouts.flows.happen import What, happen
 from server.markbook.models import Overrule
 from velum.document.document import points_of
 from velum.kinds.part import PartRef
@@ -39,11 +42,14 @@ def overrule(teacher: User, copy_id: uuid.UUID, ref: PartRef, earned: Earned | N
         earned = points * _SHARES[earned]
     if earned is not None and not 0 <= earned <= points:
         raise Refused("overrule.range", "A mark lies between nothing and the points of the box.")
-    return Overrule.objects.create(
-        copy=copy,
-        field_id=ref.field,
-        part=ref.part,
-        earned=None if earned is None else str(earned),
-        note=note.strip(),
-        by=teacher,
-    )
+    with transaction.atomic():
+        ruling = Overrule.objects.create(
+            copy=copy,
+            field_id=ref.field,
+            part=ref.part,
+            earned=None if earned is None else str(earned),
+            note=note.strip(),
+            by=teacher,
+        )
+        happen(copy.handout_id, What.DECIDED, ruling.at, copy.pk, [ref.field])
+    return ruling

@@ -1,7 +1,8 @@
 """The marks of copies as they count: the machine's, or the teacher's where one was overruled."""
 
+import uuid
 from collections import Counter
-from collections.abc import Iterable, Sequence
+from collections.abc import Collection, Iterable, Sequence
 from dataclasses import dataclass, replace
 from fractions import Fraction
 
@@ -36,9 +37,12 @@ class CountedMark:
     overruled: Overrule | None
 
 
-def copies_with_marks(handout: Handout, by: MarkedBy) -> list[tuple[Copy, list[CountedMark]]]:
-    """Every copy of a handout with its marks, in the order of names."""
-    copies = handout.copies.select_related("handout").prefetch_related(
+def copies_with_marks(
+    handout: Handout, by: MarkedBy, only: Collection[uuid.UUID] | None = None
+) -> list[tuple[Copy, list[CountedMark]]]:
+    """Every copy of a handout, or only these, with its marks, in the order of names."""
+    asked = handout.copies.all() if only is None else handout.copies.filter(pk__in=only)
+    copies = asked.select_related("handout").prefetch_related(
         "answers", "marks", "tries", "shown_help", "overrules__by"
     )
     marker = marker_of(handout, by.keys)

@@ -14,6 +14,7 @@ from server.copies.flows.when import own_of, phase_of, time_up_at, times_of
 from server.copies.models import Copy
 from server.entrance.errors import Refused
 from server.handouts.flows.hand_out import find_handout
+from server.handouts.flows.happen import What, happen
 from server.handouts.models import Handout
 from server.markbook.flows.overrule import find_copy_of_teacher
 from velum.times import Own, Phase, ends, with_more
@@ -35,6 +36,7 @@ def settle(owner: User, handout_id: uuid.UUID, settings: Mapping[str, Any], now:
         handout.save(update_fields=list(settings))
         if "minutes" in settings:
             _run_limits(handout, now)
+        happen(handout.pk, What.SETTLED, now)
     if "try_cost" in settings:
         mark_again(handout)
     return handout
@@ -112,15 +114,17 @@ def give_time(teacher: User, copy_id: uuid.UUID, more: timedelta, now: datetime)
     copy.more_time = given
     copy.time_up_at = time_up_at(copy)
     copy.save(update_fields=["more_time", "time_up_at"])
+    happen(copy.handout_id, What.TIMED, now, copy.pk)
     return copy
 
 
 @transaction.atomic
-def let_until(teacher: User, copy_id: uuid.UUID, until: datetime | None) -> Copy:
+def let_until(teacher: User, copy_id: uuid.UUID, until: datetime | None, now: datetime) -> Copy:
     """Let one copy be worked on until then, whatever holds for the others; None: as the others. Raises Missing."""
     copy = _locked(teacher, copy_id)
     copy.until = until
     copy.save(update_fields=["until"])
+    happen(copy.handout_id, What.TIMED, now, copy.pk)
     return copy
 
 

@@ -109,6 +109,26 @@ export interface paths {
         patch: operations["settle_handout"];
         trace?: never;
     };
+    "/api/handouts/{handout_id}/changes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Get Changes
+         * @description What happened to a handout after the happening of that number; nothing happened: no content.
+         */
+        get: operations["get_changes"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/handouts/{handout_id}/meaning": {
         parameters: {
             query?: never;
@@ -2078,6 +2098,20 @@ export interface components {
              * @enum {string}
              */
             op: "change_fixture";
+        };
+        /**
+         * ChangesOut
+         * @description What happened to a handout since somebody looked at it: the rows that may be others now, or all of it anew.
+         */
+        ChangesOut: {
+            files: components["schemas"]["FilesOut"] | null;
+            /** Number */
+            number: number;
+            /** Order */
+            order: string[] | null;
+            results: components["schemas"]["ResultsOut"] | null;
+            /** Rows */
+            rows: components["schemas"]["CopyRow"][];
         };
         /**
          * CopyRow
@@ -7748,6 +7782,13 @@ export interface components {
             handout: components["schemas"]["HandoutOut"];
             /** Key Is Newest */
             key_is_newest: boolean;
+            /**
+             * Now
+             * Format: date-time
+             */
+            now: string;
+            /** Number */
+            number: number;
             /** Opinions */
             opinions: string[];
             /** Points */
@@ -9977,6 +10018,46 @@ export interface operations {
             };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    get_changes: {
+        parameters: {
+            query?: {
+                since?: number;
+            };
+            header?: never;
+            path: {
+                handout_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChangesOut"];
+                };
+            };
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };

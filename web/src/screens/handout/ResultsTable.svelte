@@ -23,7 +23,7 @@
       ? row.handed_in_late
         ? "Handed in late"
         : "Handed in"
-      : row.over
+      : row.over || (row.ends_at && live.isPast(row.ends_at))
         ? "Time over"
         : row.saved_at || row.begun_at
           ? "Working"

@@ -1,26 +1,45 @@
-// The handout as it stands on the server, looked at again every few seconds.
+// The handout as it stands on the server. The server says when something happens, and then what changed is asked for;
+// where its stream does not come through, it is asked every few seconds, and mostly says that nothing did.
 
 import { take } from "../../api/failure";
 import { teacher, type Schemas } from "../../api/teacher";
 import { announce } from "../../ui/Announcer.svelte";
 import { plural } from "../../words/say";
+import { withRows } from "./rows";
 
 type Results = Schemas["ResultsOut"];
 /** What is left out stays as it is. */
 export type Settings = Schemas["HandoutSettings"];
 
-/** Milliseconds between two looks. */
+/** Milliseconds between two looks without a stream, and with one, in case it is silent. */
 const LOOK = 3000;
+const LOOK_BESIDE_STREAM = 60_000;
+/** How many times longer than an answer took nothing is asked: a class that writes must not be kept from it. */
+const REST = 5;
 
 export class Live {
   results: Results = $state.raw() as Results;
   reachable = $state(true);
   private timer: ReturnType<typeof setTimeout> | undefined;
+  private stream: EventSource | undefined;
+  /** Whether the stream comes through. */
+  private heard = false;
+  private looking = false;
+  private again = false;
+  /** Milliseconds that the server's clock is ahead of this one. */
+  private ahead = 0;
+  private now = $state(Date.now());
 
   constructor(results: Results) {
-    this.results = results;
-    this.lookLater();
-    document.addEventListener("visibilitychange", () => !document.hidden && void this.look());
+    this.set(results);
+    this.listen();
+    setInterval(() => (this.now = Date.now()), LOOK);
+    document.addEventListener("visibilitychange", () => (document.hidden ? this.rest() : this.wake()));
+  }
+
+  /** A moment of the server's clock, by which it is now. */
+  isPast(moment: string): boolean {
+    return Date.parse(moment) < this.now + this.ahead;
   }
 
   async settle(settings: Partial<Settings>): Promise<void> {
@@ -43,10 +62,7 @@ export class Live {
     const row = await take(
       teacher.PATCH("/api/copies/{copy_id}/time", { params, body: time as Schemas["TimeIn"] }),
     );
-    this.results = {
-      ...this.results,
-      rows: this.results.rows.map((other) => (other.id === copy ? row : other)),
-    };
+    this.take([row]);
   }
 
   /** What marking by the newest key would mean. Throws Failure. */
@@ -61,23 +77,91 @@ export class Live {
     const { changed, results } = await take(
       teacher.POST("/api/handouts/{handout_id}/newest-key", { params }),
     );
-    this.results = results;
+    this.set(results);
     announce(plural(changed, ["# mark changed", "# marks changed"]));
   }
 
-  private async look(): Promise<void> {
+  /** Whoever comes back to the page sees all as it is now, also what the worksheet has become. */
+  private wake(): void {
+    this.listen();
+    void this.look(true);
+  }
+
+  /** Nothing is asked while nobody looks: a browser has few connections to one server. */
+  private rest(): void {
+    this.stream?.close();
+    this.stream = undefined;
     clearTimeout(this.timer);
-    const params = { path: { handout_id: this.results.handout.id } };
+  }
+
+  private listen(): void {
+    this.rest();
+    const stream = new EventSource(`/handouts/${this.results.handout.id}/live/`);
+    this.stream = stream;
+    this.heard = false;
+    stream.onmessage = ({ data }) => {
+      this.heard = true;
+      if (Number(data) === this.results.number) this.lookLater();
+      else void this.look();
+    };
+    stream.onerror = () => {
+      this.heard = false; // the browser tries again by itself, where that helps
+      this.lookLater();
+    };
+    this.lookLater();
+  }
+
+  private async look(whole = false): Promise<void> {
+    clearTimeout(this.timer);
+    if (this.looking) {
+      this.again = true;
+      return;
+    }
+    this.looking = true;
+    const begun = performance.now();
     try {
-      this.results = await take(teacher.GET("/api/handouts/{handout_id}/results", { params }));
+      await (whole ? this.askForAll() : this.askForChanges());
       this.reachable = true;
     } catch {
       this.reachable = false;
     }
-    this.lookLater();
+    this.looking = false;
+    const took = performance.now() - begun;
+    if (this.again) this.timer = setTimeout(() => void this.look(), took * REST);
+    else this.lookLater();
+    this.again = false;
+  }
+
+  private async askForAll(): Promise<void> {
+    const params = { path: { handout_id: this.results.handout.id } };
+    this.set(await take(teacher.GET("/api/handouts/{handout_id}/results", { params })));
+  }
+
+  private async askForChanges(): Promise<void> {
+    const params = {
+      path: { handout_id: this.results.handout.id },
+      query: { since: this.results.number },
+    };
+    const changes = await take(teacher.GET("/api/handouts/{handout_id}/changes", { params }));
+    if (!changes) return;
+    const { number, results, rows, order, files } = changes;
+    if (results) return this.set(results);
+    this.take(rows, order);
+    this.results = { ...this.results, number, files };
+  }
+
+  private set(results: Results): void {
+    this.results = results;
+    this.ahead = Date.parse(results.now) - Date.now();
+  }
+
+  private take(rows: Results["rows"], order: string[] | null = null): void {
+    this.results = { ...this.results, rows: withRows(this.results.rows, rows, order) };
   }
 
   private lookLater(): void {
-    this.timer = setTimeout(() => (document.hidden ? this.lookLater() : void this.look()), LOOK);
+    clearTimeout(this.timer);
+    if (document.hidden) return;
+    this.timer = setTimeout(() => void this.look(), this.heard ? LOOK_BESIDE_STREAM : LOOK);
   }
 }
