@@ -85,7 +85,17 @@ def _work(host: str, port: int) -> None:
     # What is loaded by now stays for good: looking through it for rubbish took a seventh of every request.
     gc.collect()
     gc.freeze()
-    uvicorn.Server(config).run(sockets=[_bind(host, port, shared=True)])
+    _Server(config).run(sockets=[_bind(host, port, shared=True)])
+
+
+class _Server(uvicorn.Server):
+    """Ends the streams that browsers listen to before it waits for what is on its way."""
+
+    async def shutdown(self, sockets: list[socket.socket] | None = None) -> None:
+        from server.config.asgi import application
+
+        application.end_streams()
+        await super().shutdown(sockets)
 
 
 def _end_with_parent() -> None:

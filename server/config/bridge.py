@@ -76,6 +76,12 @@ class Bridge:
             if answer.is_going_on:  # whoever asked is gone
                 await loop.run_in_executor(threads, answer.close)
 
+    def end_streams(self) -> None:
+        """End the streams of the loop that runs, which would else keep the server from ending."""
+        hub = self._hubs.get(asyncio.get_running_loop())
+        if hub is not None:
+            hub.ended.set()
+
     async def _stream(self, scope: HTTPScope, followed: uuid.UUID, receive: Receive, send: Send) -> None:
         loop = asyncio.get_running_loop()
         if self._make_hub is None or scope["method"] != "GET":

@@ -65,16 +65,6 @@ class KeySet(models.Model):
         return f"{self.handout_id} {self.place}"
 
 
-class Happened(models.Model):
-    """How far the happenings of a handout go: the number of the newest."""
-
-    handout = models.OneToOneField(Handout, models.CASCADE, primary_key=True, related_name="happened")
-    number = models.PositiveBigIntegerField()
-
-    def __str__(self) -> str:
-        return f"{self.handout_id} {self.number}"
-
-
 class Happening(models.Model):
     """Something happened to a handout, or to a copy of it. Added to, never changed.
 
@@ -82,7 +72,7 @@ class Happening(models.Model):
     read as far as one of them has missed none before it.
     """
 
-    handout = models.ForeignKey(Handout, models.CASCADE, related_name="happenings")
+    handout = models.ForeignKey(Handout, models.CASCADE, related_name="happenings", db_index=False)
     number = models.PositiveBigIntegerField()
     what = models.CharField(max_length=12)
     copy = models.UUIDField(null=True)

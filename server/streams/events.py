@@ -26,7 +26,7 @@ _HEADERS = [
 
 
 async def send_stream(hub: Hub, handout: uuid.UUID, seen: int, receive: Receive, send: Send) -> None:
-    """Say each new number of a handout, until whoever listens is gone or the stream is old."""
+    """Say each new number of a handout, until whoever listens is gone, the stream is old or the server ends."""
     if hub.followers >= MOST:
         headers = [(b"retry-after", b"30"), (b"cache-control", b"no-store")]
         await send({"type": "http.response.start", "status": 503, "headers": headers})
@@ -36,12 +36,13 @@ async def send_stream(hub: Hub, handout: uuid.UUID, seen: int, receive: Receive,
     await _say(send, f"retry: {AGAIN}\n\n")
     telling = asyncio.create_task(_tell(hub, handout, seen, send))
     leaving = asyncio.create_task(_left(receive))
+    ending = asyncio.create_task(hub.ended.wait())
     try:
-        await asyncio.wait({telling, leaving}, timeout=LONGEST, return_when=asyncio.FIRST_COMPLETED)
+        await asyncio.wait({telling, leaving, ending}, timeout=LONGEST, return_when=asyncio.FIRST_COMPLETED)
     finally:
-        for task in (telling, leaving):
+        for task in (telling, leaving, ending):
             task.cancel()
-        await asyncio.gather(telling, leaving, return_exceptions=True)
+        await asyncio.gather(telling, leaving, ending, return_exceptions=True)
     if not leaving.done() or leaving.cancelled():
         await send({"type": "http.response.body", "body": b"", "more_body": False})
 

@@ -27,6 +27,8 @@ class Hub:
         self._changed = asyncio.Condition()
         self._woken = asyncio.Event()
         self._looking: asyncio.Task[None] | None = None
+        self.ended = asyncio.Event()
+        """Set when the server ends: then streams end too."""
         self._thread = ThreadPoolExecutor(1, thread_name_prefix="streams")
 
     @property

@@ -10,13 +10,15 @@ import uuid
 from collections.abc import Sequence
 from dataclasses import dataclass
 from datetime import datetime
+from functools import cache
 from typing import Any
 
-from django.db import connection, models, transaction
+from django.db import DEFAULT_DB_ALIAS, connection, connections, models, transaction
 
 from server.copies.flows.find import handout_of
 from server.copies.models import Answer, AnswerChange, Copy, HandingIn, ShownHelp, StoredMark, Try
-from server.handouts.flows.happen import What, happen
+from server.handouts.flows.happen import What, prepare
+from server.handouts.flows.happen import note as note_happening
 from server.handouts.models import Handout
 
 _turn = threading.Lock()
@@ -51,6 +53,8 @@ def write(
     """
     logged = [_row(change) for change in log]
     answered = [_row(answer) for answer in standing]
+    what = What.HANDED_IN if handing_in else What.ANSWERED
+    happening = prepare(handout_of(copy_id), what, now, copy_id, (change.field_id for change in log))
     note: tuple[Any, ...] = (_stored(Copy, "saved_at", now), *_open(copy_id, counting))
     statement = _NOTE
     if handing_in:
@@ -70,8 +74,7 @@ def write(
             StoredMark.objects.filter(copy_id=copy_id).delete()
             StoredMark.objects.bulk_create(handing_in.marks)
             HandingIn.objects.create(copy_id=copy_id, at=now)
-        what = What.HANDED_IN if handing_in else What.ANSWERED
-        happen(handout_of(copy_id), what, now, copy_id, (change.field_id for change in log))
+        note_happening(cursor, happening)
 
 
 def add(copy_id: uuid.UUID, row: Try | ShownHelp, now: datetime) -> None:
@@ -79,14 +82,17 @@ def add(copy_id: uuid.UUID, row: Try | ShownHelp, now: datetime) -> None:
 
     Raises Overtaken, and IntegrityError for one that is there already.
     """
+    what = What.CHECKED if isinstance(row, Try) else What.HELPED
+    happening = prepare(handout_of(copy_id), what, now, copy_id, [row.field_id])
     with _turn, transaction.atomic(), connection.cursor() as cursor:
         cursor.execute(_TOUCH, _open(copy_id, now))
         if cursor.rowcount != 1:
             raise Overtaken
         row.save(force_insert=True)
-        happen(handout_of(copy_id), What.CHECKED if isinstance(row, Try) else What.HELPED, now, copy_id, [row.field_id])
+        note_happening(cursor, happening)
 
 
+@cache
 def _columns(model: type[models.Model]) -> "list[models.Field[Any, Any]]":
     return [field for field in model._meta.concrete_fields if not field.primary_key]
 
@@ -126,9 +132,9 @@ def _open(copy_id: uuid.UUID, at: datetime) -> tuple[Any, ...]:
 
 
 def _row(instance: models.Model) -> tuple[Any, ...]:
-    return tuple(
-        field.get_db_prep_save(getattr(instance, field.attname), connection) for field in _columns(type(instance))
-    )
+    # The connection itself: what stands for it in Django looks it up each time.
+    own = connections[DEFAULT_DB_ALIAS]
+    return tuple(field.get_db_prep_save(getattr(instance, field.attname), own) for field in _columns(type(instance)))
 
 
 def _stored(model: type[models.Model], name: str, value: Any) -> Any:

@@ -1,20 +1,22 @@
 """What happens to a handout, appended in the order of commits.
 
-The number of a happening is taken from a row of its handout's, which stays locked until the transaction ends: so
-whoever comes later has a higher number and is committed later, on PostgreSQL too. It is the last thing that a
-transaction does, for others who write to the same handout wait for it.
+A happening's number is one more than the newest that is committed. SQLite lets one writer in at a time; on PostgreSQL a
+lock of the handout's is held from then until the transaction ends. So whoever comes later has a higher number and is
+committed later. It is the last thing that a transaction does, for others who write to the same handout wait for it.
 """
 
 import json
 import uuid
-from collections.abc import Iterable
+from collections.abc import Collection, Iterable
 from datetime import datetime
 from enum import StrEnum
-from typing import Any
+from typing import Any, TypeAlias
 
 from django.db import connection
+from django.db.backends.utils import CursorWrapper
+from django.db.models import OuterRef, Subquery
 
-from server.handouts.models import Happened, Happening
+from server.handouts.models import Handout, Happening
 
 CHANNEL = "velum_happened"
 """Where PostgreSQL says of which handout something was committed."""
@@ -40,36 +42,52 @@ class What(StrEnum):
     """It is marked by other keys."""
 
 
-_HAPPENED = Happened._meta.db_table
-_COUNT = (
-    f"INSERT INTO {_HAPPENED} (handout_id, number) VALUES (%s, 1)"  # noqa: S608 (own names only)
-    f" ON CONFLICT (handout_id) DO UPDATE SET number = {_HAPPENED}.number + 1 RETURNING number"
-)
+_TABLE = Happening._meta.db_table
 _ADD = (
-    f"INSERT INTO {Happening._meta.db_table} (handout_id, number, what, copy, fields, at)"  # noqa: S608
-    " VALUES (%s, %s, %s, %s, %s, %s)"
+    f"INSERT INTO {_TABLE} (handout_id, number, what, copy, fields, at)"  # noqa: S608 (own names only)
+    f" SELECT %s, COALESCE((SELECT MAX(number) FROM {_TABLE} WHERE handout_id = %s), 0) + 1, %s, %s, %s, %s"
 )
+_LOCK = "SELECT pg_advisory_xact_lock(%s)"
+_TELL = "SELECT pg_notify(%s, %s)"
+
+Prepared: TypeAlias = tuple[uuid.UUID, tuple[Any, ...]]
+"""A happening that is about to be noted: its handout, and the parameters of the statement."""
 
 
 def happen(
     handout_id: uuid.UUID, what: What, at: datetime, copy_id: uuid.UUID | None = None, fields: Iterable[str] = ()
 ) -> None:
     """Note what happened, in the transaction in which it does."""
-    assert connection.in_atomic_block, "what happens is noted with what it is about, or not at all"
-    handout, copy = (_stored("handout_id", handout_id), _stored("copy", copy_id))
     with connection.cursor() as cursor:
-        cursor.execute(_COUNT, (handout,))
-        (number,) = cursor.fetchone()
-        about = json.dumps(sorted(set(fields)))
-        cursor.execute(_ADD, (handout, number, what.value, copy, about, _stored("at", at)))
-        if connection.vendor == "postgresql":
-            cursor.execute("SELECT pg_notify(%s, %s)", (CHANNEL, str(handout_id)))
+        note(cursor, prepare(handout_id, what, at, copy_id, fields))
 
 
-def newest(handouts: Iterable[uuid.UUID]) -> dict[uuid.UUID, int]:
-    """The number of the newest happening of each handout; 0 where nothing has happened."""
-    numbers = dict.fromkeys(handouts, 0)
-    return numbers | dict(Happened.objects.filter(pk__in=numbers).values_list("pk", "number"))
+def prepare(
+    handout_id: uuid.UUID, what: What, at: datetime, copy_id: uuid.UUID | None = None, fields: Iterable[str] = ()
+) -> Prepared:
+    """What is to be noted, so that nobody waits while it is put together."""
+    handout = _stored("handout", handout_id)
+    about = json.dumps(sorted(set(fields)))
+    value: Any = about if connection.vendor != "postgresql" else _stored("fields", json.loads(about))
+    return handout_id, (handout, handout, what.value, _stored("copy", copy_id), value, _stored("at", at))
+
+
+def note(cursor: CursorWrapper, happening: Prepared) -> None:
+    """Note what was prepared."""
+    assert connection.in_atomic_block, "what happens is noted with what it is about, or not at all"
+    handout_id, row = happening
+    if connection.vendor == "postgresql":
+        cursor.execute(_LOCK, (int.from_bytes(handout_id.bytes[:8], signed=True),))
+    cursor.execute(_ADD, row)
+    if connection.vendor == "postgresql":
+        cursor.execute(_TELL, (CHANNEL, str(handout_id)))
+
+
+def newest(handouts: Collection[uuid.UUID]) -> dict[uuid.UUID, int]:
+    """The number of the newest happening of each handout; 0 where nothing has happened, or there is none."""
+    last = Happening.objects.filter(handout=OuterRef("pk")).order_by("-number").values("number")[:1]
+    numbered = Handout.objects.filter(pk__in=handouts).annotate(newest=Subquery(last)).order_by()
+    return dict.fromkeys(handouts, 0) | {pk: number or 0 for pk, number in numbered.values_list("pk", "newest")}
 
 
 def since(handout_id: uuid.UUID, number: int) -> list[Happening]:

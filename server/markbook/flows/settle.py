@@ -87,7 +87,8 @@ def _apply(handout: Handout, settings: Mapping[str, Any]) -> None:
 
 def _running(copy: Copy, now: datetime) -> Own:
     """A copy whose limit runs: from now, for somebody who was at work before there was one."""
-    if copy.handout.minutes is not None and copy.begun_at is None and copy.saved_at is not None:
+    at_work = copy.saved_at is not None and copy.handed_in_at is None
+    if copy.handout.minutes is not None and copy.begun_at is None and at_work:
         copy.begun_at = now
     return own_of(copy)
 

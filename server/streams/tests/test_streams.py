@@ -183,6 +183,19 @@ class Streams(SimpleTestCase):
         self.assertEqual(headers[b"content-type"], b"text/event-stream; charset=utf-8")
         self.assertNotIn(FOLLOWS.lower().encode(), headers)
 
+    def test_streams_end_with_the_server(self) -> None:
+        async def listen() -> list[str]:
+            hub = self.hub()
+            bridge = Bridge(lambda *_: [], 1, lambda: hub)
+            bridge._hubs[asyncio.get_running_loop()] = hub
+            listener = Listener(hub)
+            await listener.until("data: 3")
+            bridge.end_streams()
+            await listener.ending
+            return listener.heard
+
+        self.assertEqual(asyncio.run(listen())[-1], "")
+
     def test_there_is_an_end_to_how_many_streams_there_are(self) -> None:
         async def listen() -> Any:
             hub = self.hub()
