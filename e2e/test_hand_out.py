@@ -38,6 +38,32 @@ class HandOut(Journey):
         page.keyboard.press("Escape")
         expect(dialog).to_be_hidden()
 
+    def test_the_code_is_printed_for_the_wall_with_what_the_teacher_says(self) -> None:
+        page = self.teacher_browser().new_page()
+        handout = HandoutPage(page).open(self.handout.pk)
+        message = page.get_by_label("Message to students")
+        message.fill("Bring a ruler.")
+        with page.expect_response(lambda response: response.request.method == "PATCH"):
+            message.blur()
+        code = handout.code
+        page.get_by_role("link", name="Print it for the wall").click()
+        sheet = page.get_by_role("main")
+        expect(sheet).to_contain_text(code)
+        expect(sheet).to_contain_text("Bring a ruler.")
+        self.assertGreater(sheet.get_by_role("img").evaluate("image => image.naturalWidth"), 100)
+        self.assert_accessible(page)
+        page.evaluate("window.print = () => (window.printed = true)")
+        page.get_by_role("button", name="Print").click()
+        self.assertTrue(page.evaluate("window.printed"))
+        page.emulate_media(media="print")
+        expect(page.get_by_role("button", name="Print")).to_be_hidden()
+
+        student = JoinPage(self.new_browser().new_page())
+        student.page.goto(f"/join/{code.replace(' ', '')}/")
+        expect(student.page.get_by_text("Bring a ruler.")).to_be_visible()
+        student.give_name("Zoe Quill")
+        expect(student.page.get_by_text("From your teacher: Bring a ruler.")).to_be_visible()
+
     def test_a_closed_handout_lets_nobody_in_and_nobody_write(self) -> None:
         page = self.teacher_browser().new_page()
         handout = HandoutPage(page).open(self.handout.pk)

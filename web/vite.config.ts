@@ -40,6 +40,7 @@ export default defineConfig({
         "src/styles/app.css",
         "src/offline/worker.ts",
         "src/words/local_moments.ts",
+        "src/ui/print_button.ts",
         ...SCREENS.map((name) => `src/screens/${name}/main.ts`),
       ],
       output: {

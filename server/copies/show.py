@@ -82,6 +82,8 @@ class CopyOut(Schema):
     id: uuid.UUID
     name: str
     return_code: str
+    message: str
+    """What the teacher says to students beside the worksheet."""
     time: TimeOut
     may_check: bool
     tries_allowed: int | None
@@ -200,6 +202,7 @@ def copy_out(copy: Copy, now: datetime) -> CopyOut:
         id=copy.pk,
         name=copy.name,
         return_code=shown(copy.return_code),
+        message=copy.handout.message,
         time=time_out(copy, now),
         may_check=copy.handout.may_check,
         tries_allowed=copy.handout.tries_allowed,

@@ -60,6 +60,7 @@ def join_with_code(request: HttpRequest, code: str) -> HttpResponse:
         return redirect("join_with_code", code=handout.code)
     name = request.POST.get("name", "")
     context = {
+        "handout": handout,
         "may_join": may_join(handout, arrived_at(request)),
         "title": handout.edition.title,
         "code": shown(handout.code),

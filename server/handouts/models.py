@@ -14,6 +14,8 @@ class Handout(models.Model):
     edition = models.ForeignKey(Edition, models.PROTECT, related_name="handouts")
     """What students work on. What they are marked by is the newest of ``key_sets``."""
     code = models.CharField(max_length=12, unique=True)
+    message = models.CharField(max_length=1_000, default="")
+    """What the teacher says to students beside the worksheet, in lines."""
     open = models.BooleanField(default=True)
     """Whether the teacher has not closed it by hand."""
     opens_at = models.DateTimeField(null=True)

@@ -19,6 +19,7 @@ class HandoutOut(Schema):
     title: str
     code: str
     link: str
+    message: str
     open: bool
     opens_at: datetime | None
     due_at: datetime | None
@@ -41,6 +42,7 @@ def handout_out(request: HttpRequest, handout: Handout) -> HandoutOut:
         title=handout.edition.title,
         code=shown(handout.code),
         link=request.build_absolute_uri(reverse("join_with_code", args=[handout.code])),
+        message=handout.message,
         open=handout.open,
         opens_at=handout.opens_at,
         due_at=handout.due_at,

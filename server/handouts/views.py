@@ -4,10 +4,12 @@ from http import HTTPStatus
 import segno
 from django.contrib.auth.decorators import login_required
 from django.http import HttpRequest, HttpResponse, HttpResponseBase
+from django.shortcuts import render
 from django.urls import reverse
 from django.views.decorators.http import require_safe
 
 from server.accounts.teacher import teacher_of
+from server.handouts.codes import shown
 from server.handouts.flows.hand_out import find_handout
 from server.streams import FOLLOWS
 from server.worksheets.flows.freeze import read_edition
@@ -25,6 +27,20 @@ def qr_code(request: HttpRequest, handout_id: uuid.UUID) -> HttpResponse:
     return HttpResponse(
         picture.replace("<svg", '<svg xmlns="http://www.w3.org/2000/svg"', 1), content_type="image/svg+xml"
     )
+
+
+@login_required
+@require_safe
+def code_sheet(request: HttpRequest, handout_id: uuid.UUID) -> HttpResponse:
+    """A page for the wall: how students join."""
+    handout = find_handout(teacher_of(request), handout_id)
+    context = {
+        "handout": handout,
+        "title": handout.edition.title,
+        "code": shown(handout.code),
+        "place": f"{request.get_host()}{reverse('enter_code')}".removesuffix("/"),
+    }
+    return render(request, "handouts/code_sheet.html", context)
 
 
 @login_required

@@ -5,7 +5,7 @@ from fractions import Fraction
 from typing import Annotated, Any
 
 from ninja import Query, Router, Status
-from pydantic import AwareDatetime, Field
+from pydantic import AfterValidator, AwareDatetime, Field
 
 from server.accounts.teacher import Teacher
 from server.copies.flows.hand_in import let_go_on
@@ -34,6 +34,7 @@ from server.markbook.show import (
     row_of,
 )
 from velum.kinds.part import PartId, PartRef
+from velum.outside_text import lines
 
 router = Router()
 
@@ -44,6 +45,7 @@ MOST_MINUTES = 10_000
 class HandoutSettings(Incoming):
     """A setting that is left out stays as it is. ``try_cost`` is in hundredths of a field's points."""
 
+    message: Annotated[str, Field(max_length=1_000), AfterValidator(lines)] = ""
     open: bool = True
     opens_at: AwareDatetime | None = None
     due_at: AwareDatetime | None = None

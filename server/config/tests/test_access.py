@@ -79,6 +79,7 @@ OWNERS = {
     ("GET", "/handouts/<handout_id>/"),
     ("GET", "/handouts/<handout_id>/qr.svg"),
     ("GET", "/handouts/<handout_id>/live/"),
+    ("GET", "/handouts/<handout_id>/code-sheet/"),
     ("GET", "/handouts/<handout_id>/pages/<page_id>/<width>.webp"),
     ("GET", "/copies/<copy_id>/"),
     ("GET", "/api/worksheets/<worksheet_id>"),

@@ -11,6 +11,7 @@ from server.handouts.codes import new_code, read_code
 from server.handouts.flows.happen import What, happen
 from server.handouts.models import Handout
 from velum.names import folded
+from velum.outside_text import one_line
 
 MOST_COPIES = 2_000
 LONGEST_NAME = 60
@@ -31,7 +32,7 @@ def handout_of_code(typed: str) -> Handout:
 @transaction.atomic
 def join(handout: Handout, name: str, now: datetime, *, namesake: bool = False) -> Copy:
     """A copy of one's own. Raises Refused, and NameTaken unless this is a ``namesake`` of somebody who joined."""
-    name = " ".join("".join(letter if letter.isprintable() else " " for letter in name).split())
+    name = one_line(name)
     if not name:
         raise Refused("join.no_name", "Write your name, so that your teacher knows whose work this is.")
     if len(name) > LONGEST_NAME:

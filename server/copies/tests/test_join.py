@@ -12,7 +12,7 @@ from server.copies.models import Copy
 from server.entrance.errors import Refused
 from server.handouts import codes
 from server.handouts.codes import shown
-from server.testing.world import WorldCase, joined, make_world, student_client
+from server.testing.world import JSON, WorldCase, joined, make_world, student_client, teacher_client
 
 
 class Joining(WorldCase):
@@ -56,6 +56,23 @@ class Joining(WorldCase):
             with self.subTest(name), self.assertRaises(Refused) as caught:
                 joined(self.world.handout, name)
             self.assertEqual(caught.exception.code, code)
+
+    def test_a_name_keeps_what_joins_its_letters_and_nothing_that_turns_others_round(self) -> None:
+        for typed, kept in (("نیلوفر می\u200cخواه", "نیلوفر می\u200cخواه"), ("Bao\u202e \u2066Okafor", "Bao Okafor")):
+            with self.subTest(typed):
+                self.assertEqual(joined(self.world.handout, typed).name, kept)
+
+    def test_what_the_teacher_says_is_read_by_those_who_join_and_work(self) -> None:
+        body = {"message": "Bring a <b>ruler</b>.\u202e\n\n\n\nNo hurry. "}
+        address = f"/api/handouts/{self.world.handout.pk}"
+        answer = teacher_client(self.world.maren).patch(address, body, JSON).json()
+        self.assertEqual(answer["message"], "Bring a <b>ruler</b>.\n\nNo hurry.")
+        self.assertContains(self.client.get(self.link), "Bring a &lt;b&gt;ruler&lt;/b&gt;.")
+        sheet = student_client(self.world.ama).get(f"/c/{self.world.ama.pk}/copy").json()
+        self.assertEqual(sheet["message"], "Bring a <b>ruler</b>.\n\nNo hurry.")
+        self.assertEqual(
+            teacher_client(self.world.maren).patch(address, {"message": "x" * 1001}, JSON).status_code, 422
+        )
 
     def test_a_name_is_only_text(self) -> None:
         self.client.post(self.link, {"name": "<b>Bao</b>"})

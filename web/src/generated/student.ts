@@ -969,6 +969,8 @@ export interface components {
             id: string;
             /** May Check */
             may_check: boolean;
+            /** Message */
+            message: string;
             /** Name */
             name: string;
             /** Return Code */

@@ -3757,6 +3757,8 @@ export interface components {
             link: string;
             /** May Check */
             may_check: boolean;
+            /** Message */
+            message: string;
             /** Minutes */
             minutes: number | null;
             /** Open */
@@ -3795,6 +3797,11 @@ export interface components {
              * @default false
              */
             may_check: boolean;
+            /**
+             * Message
+             * @default
+             */
+            message: string;
             /** Minutes */
             minutes?: number | null;
             /**

@@ -56,6 +56,7 @@
     <button class="btn btn-outline" onclick={copy}>{copied ? "Copied" : "Copy"}</button>
   </div>
   <button class="btn btn-primary mt-4 w-full" onclick={() => (large = true)}>Show it large</button>
+  <a class="btn btn-outline mt-2 w-full" href="/handouts/{handout.id}/code-sheet/">Print it for the wall</a>
   <div class="mt-5 space-y-3 border-t border-(--hairline) pt-4">
     <label class="flex items-start gap-3">
       <input
@@ -79,6 +80,16 @@
         onchange={(event) => settle({ open: event.currentTarget.checked })}
       />
       <span>Open<span class="quiet block text-sm">Closed, nobody can join, write or hand in.</span></span>
+    </label>
+    <label class="block">
+      <span class="field-label">Message to students</span>
+      <textarea
+        class="textarea w-full text-sm"
+        rows="2"
+        maxlength="1000"
+        dir="auto"
+        value={handout.message}
+        onchange={(event) => settle({ message: event.currentTarget.value })}></textarea>
     </label>
     <Folded title="Times" open={timed}>
       <TimeSettings {handout} {meaning} onsettle={settle} />

@@ -187,6 +187,13 @@
           {crop.words}
         </p>
       {/if}
+      {#if working.copy.message && !crop}
+        <p
+          class="card-paper sticky start-0 w-full max-w-[min(57rem,100vw)] self-center p-4 break-words whitespace-pre-line max-sm:self-start"
+        >
+          <b>From your teacher:</b> <span dir="auto">{working.copy.message}</span>
+        </p>
+      {/if}
       {#each seen as page (page.id)}
         {@const at = pages.indexOf(page)}
         {#if !crop && Instructed}

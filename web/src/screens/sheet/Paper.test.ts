@@ -33,6 +33,7 @@ const prompts = ["shell", "crab"].map((id) => ({
 const answer = { kind: "answer_box", version: 1, text: "limpet" };
 const copy = {
   id: "copy",
+  message: "",
   time: { now: "", open: true, seconds_left: null, limited: false, due_at: null, takes_late: true },
   handed_in_at: null,
   checked: [],
