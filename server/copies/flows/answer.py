@@ -75,6 +75,10 @@ class TooLate(Conflict):
     outcomes: Sequence[Outcome] = ()
 
 
+class NotYet(TooLate):
+    """Changes to a copy that cannot be changed yet: the device keeps them until it can."""
+
+
 def _time_up() -> TooLate:
     return TooLate("copy.time_up", "The time for this worksheet is over. What was saved is kept.")
 
@@ -89,9 +93,9 @@ def too_late(copy: Copy, now: datetime) -> TooLate | None:
         return TooLate("handout.closed", "Your teacher has closed this worksheet. What was saved is kept.")
     match phase_of(copy, now):
         case Phase.WAITING:
-            return TooLate("handout.not_open_yet", "This worksheet is not open yet. Come back when it is.")
+            return NotYet("handout.not_open_yet", "This worksheet is not open yet. Come back when it is.")
         case Phase.UNBEGUN:
-            return TooLate("copy.not_begun", "Your time has not begun. Open this worksheet again to begin.")
+            return NotYet("copy.not_begun", "Your time has not begun. Open this worksheet again to begin.")
         case Phase.ENDED:
             return _time_up()
     return None
@@ -142,7 +146,8 @@ def save_answers(copy_id: uuid.UUID, changes: Iterable[Change], now: datetime) -
         try:
             counting = open_at(copy, now)
         except TooLate as refused:
-            refused.outcomes = note_late(copy, [*latest, *after], now)
+            if not isinstance(refused, NotYet):
+                refused.outcomes = note_late(copy, [*latest, *after], now)
             raise
         if not decided.log:
             return _with_late(copy_id, decided.outcomes, after, now)

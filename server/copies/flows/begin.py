@@ -32,7 +32,7 @@ def check_seen(copy: Copy, now: datetime) -> None:
 def begin(copy: Copy, now: datetime) -> None:
     """Have the time of a copy run from now; once it runs, it goes on running. Raises TooLate."""
     # What the teacher settles meanwhile waits, and then counts for this copy too.
-    handout = Handout.objects.select_for_update().get(pk=copy.handout_id)
+    handout = Handout.objects.select_for_update(no_key=True).get(pk=copy.handout_id)
     copy = Copy.objects.select_for_update().get(pk=copy.pk)
     copy.handout = handout
     refused = too_late(copy, now)

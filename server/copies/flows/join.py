@@ -37,8 +37,9 @@ def join(handout: Handout, name: str, now: datetime, *, namesake: bool = False) 
         raise Refused("join.no_name", "Write your name, so that your teacher knows whose work this is.")
     if len(name) > LONGEST_NAME:
         raise Refused("join.long_name", "This name is too long: {most} letters fit.", {"most": LONGEST_NAME})
-    # On PostgreSQL two of one name would else not see each other; SQLite lets one in at a time anyhow.
-    handout = Handout.objects.select_for_update().get(pk=handout.pk)
+    # On PostgreSQL two of one name would else not see each other; SQLite lets one in at a time anyhow. Without its key,
+    # which rows that speak of the handout hold while they are written: each would wait for the other for ever.
+    handout = Handout.objects.select_for_update(no_key=True).get(pk=handout.pk)
     if not may_join(handout, now):
         raise Refused("join.closed", "This worksheet is closed. Ask your teacher to open it.")
     if not namesake and handout.copies.filter(folded_name=folded(name)).exists():

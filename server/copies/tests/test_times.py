@@ -1,10 +1,14 @@
 """When a copy can be opened, written and handed in. The rules themselves are the core's (velum/tests/test_times.py)."""
 
+from collections.abc import Callable
+from concurrent.futures import ThreadPoolExecutor
 from datetime import datetime, timedelta
 from http import HTTPStatus
 from itertools import product
 from unittest import mock
 
+from django.db import connection
+from django.test import TransactionTestCase
 from django.utils import timezone
 
 from server.copies.flows import write as writing
@@ -17,7 +21,17 @@ from server.copies.models import Copy
 from server.entrance.errors import Refused
 from server.handouts.models import Handout
 from server.markbook.flows.settle import give_time, let_until, meaning_of, settle
-from server.testing.world import JSON, KEPT_BACK, WorldCase, student_client, teacher_client, text_answer
+from server.testing.world import (
+    JSON,
+    KEPT_BACK,
+    WorldCase,
+    joined,
+    make_world,
+    student_client,
+    teacher_client,
+    text_answer,
+    write,
+)
 
 MINUTE = timedelta(minutes=1)
 SECOND = timedelta(seconds=1)
@@ -88,6 +102,8 @@ class WhatIsWritten(TimeCase):
         with self.assertRaises(TooLate) as caught:
             self.save("limpet", 9)
         self.assertEqual(caught.exception.code, "handout.not_open_yet")
+        # It is not late: the device keeps it, and sends it when it can.
+        self.assertEqual((list(caught.exception.outcomes), self.copy.changes.count()), ([], 0))
         self.save("limpet", 10)
         self.assertEqual(self.stands(), "limpet")
 
@@ -345,3 +361,38 @@ class WhatIsSeen(TimeCase):
         hand_in(self.copy.pk, [], self.now)
         self.settle(opens_at=timezone.now() + 10 * MINUTE)
         self.assertEqual(self.student.get(f"{self.home}copy").status_code, HTTPStatus.OK)
+
+
+class AtOnce(TransactionTestCase):
+    def test_a_teacher_who_settles_times_while_students_join_and_write_waits_for_nobody_for_ever(self) -> None:
+        """On PostgreSQL one of two that wait for each other would be refused."""
+        world = make_world()
+        copies = [joined(world.handout, f"Student {number}") for number in range(3)]
+        settle(world.maren, world.handout.pk, {"minutes": 20}, timezone.now())
+        for copy in copies:
+            begin(find_copy(copy.pk), timezone.now())
+
+        def settling(turn: int) -> None:
+            settle(world.maren, world.handout.pk, {"minutes": 20 + turn}, timezone.now())
+
+        def joining(turn: int) -> None:
+            begin(find_copy(joined(world.handout, f"Another {turn}").pk), timezone.now())
+
+        def writing(turn: int) -> None:
+            for copy in copies:
+                write(copy, turn + 1, box1=f"limpet {turn}")
+
+        def giving(turn: int) -> None:
+            give_time(world.maren, copies[turn % 3].pk, MINUTE, timezone.now())
+
+        def often(what: Callable[[int], None]) -> None:
+            try:
+                for turn in range(12):
+                    what(turn)
+            finally:
+                connection.close()
+
+        with ThreadPoolExecutor(4) as threads:
+            list(threads.map(often, (settling, joining, writing, giving)))
+        self.assertEqual(world.handout.copies.filter(begun_at=None).count(), 1)  # Ama has not begun
+        self.assertEqual([find_copy(copy.pk).more_time for copy in copies], [4 * MINUTE] * 3)

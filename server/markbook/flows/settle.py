@@ -31,7 +31,7 @@ def settle(owner: User, handout_id: uuid.UUID, settings: Mapping[str, Any], now:
     find_handout(owner, handout_id)
     with transaction.atomic():
         # Who joins or begins meanwhile waits, and does so by what is settled here.
-        handout = Handout.objects.select_for_update().get(pk=handout_id)
+        handout = Handout.objects.select_for_update(no_key=True).get(pk=handout_id)
         _apply(handout, settings)
         handout.save(update_fields=list(settings))
         if "minutes" in settings:
@@ -132,7 +132,7 @@ def let_until(teacher: User, copy_id: uuid.UUID, until: datetime | None, now: da
 def _locked(teacher: User, copy_id: uuid.UUID) -> Copy:
     """A copy of a teacher's, whose times nobody else changes meanwhile."""
     found = find_copy_of_teacher(teacher, copy_id)
-    handout = Handout.objects.select_for_update().get(pk=found.handout_id)
+    handout = Handout.objects.select_for_update(no_key=True).get(pk=found.handout_id)
     copy = Copy.objects.select_for_update().get(pk=copy_id)
     copy.handout = handout
     return copy
