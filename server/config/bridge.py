@@ -20,7 +20,7 @@ from a2wsgi.wsgi_typing import WSGIApp
 from django.utils import timezone
 
 from server.entrance.arrival import ARRIVED_AT
-from server.streams import FOLLOWS
+from server.entrance.follows import FOLLOWS
 from server.streams.events import last_seen, send_stream
 from server.streams.hub import Hub
 

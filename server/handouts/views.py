@@ -9,9 +9,9 @@ from django.urls import reverse
 from django.views.decorators.http import require_safe
 
 from server.accounts.teacher import teacher_of
+from server.entrance.follows import FOLLOWS
 from server.handouts.codes import shown
 from server.handouts.flows.hand_out import find_handout
-from server.streams import FOLLOWS
 from server.worksheets.flows.freeze import read_edition
 from server.worksheets.views import send_seen_picture
 

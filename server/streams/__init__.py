@@ -4,6 +4,3 @@ A view says with a header of its answer that whoever asked may follow something,
 (server/config/bridge.py) makes a stream of it: so who may follow what is decided where it always is, and no thread
 waits with a stream.
 """
-
-FOLLOWS = "Velum-Follows"
-"""The header: the id of the handout that may be followed. It never leaves the server."""

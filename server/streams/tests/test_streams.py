@@ -9,7 +9,8 @@ from unittest import mock
 from django.test import SimpleTestCase
 
 from server.config.bridge import Bridge
-from server.streams import FOLLOWS, events
+from server.entrance.follows import FOLLOWS
+from server.streams import events
 from server.streams.hub import Hub
 
 TIDES, SHELLS = uuid.uuid4(), uuid.uuid4()
