@@ -20,6 +20,7 @@ from a2wsgi.wsgi_typing import WSGIApp
 from django.utils import timezone
 
 from server.entrance.arrival import ARRIVED_AT
+from server.entrance.asgi import send_empty
 from server.entrance.follows import FOLLOWS
 from server.streams.events import last_seen, send_stream
 from server.streams.hub import Hub
@@ -60,7 +61,8 @@ class Bridge:
         else:
             threads, body = self._threads, await _whole(receive)
             if body is None:
-                await _give_up(send)
+                # It broke off; there is hardly anybody to hear it.
+                await send_empty(send, 408, [(b"connection", b"close")])
                 return
         environ: Any = build_environ(scope, body) | {ARRIVED_AT: arrived_at}
         answer = _Answer(self._views, environ)
@@ -85,8 +87,7 @@ class Bridge:
     async def _stream(self, scope: HTTPScope, followed: uuid.UUID, receive: Receive, send: Send) -> None:
         loop = asyncio.get_running_loop()
         if self._make_hub is None or scope["method"] != "GET":
-            await send({"type": "http.response.start", "status": 204, "headers": []})
-            await send({"type": "http.response.body", "body": b"", "more_body": False})
+            await send_empty(send, 204)
             return
         if loop not in self._hubs:
             self._hubs[loop] = self._make_hub()
@@ -131,12 +132,6 @@ async def _whole(receive: Receive) -> BytesIO | None:
         if not message.get("more_body", False):
             body.seek(0)
             return body
-
-
-async def _give_up(send: Send) -> None:
-    """Answer a request that broke off; there is hardly anybody to hear it."""
-    await send({"type": "http.response.start", "status": 408, "headers": [(b"connection", b"close")]})
-    await send({"type": "http.response.body", "body": b"", "more_body": False})
 
 
 @dataclass

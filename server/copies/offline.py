@@ -28,41 +28,32 @@ def first_scripts_of(kinds: Collection[str]) -> list[str]:
 
     With all that they import: a browser that finds this out by itself asks for each file once it has read another.
     """
-    manifest = _manifest()
-    own = _imported(_SHEET)
-    names = {name: None for kind in kinds for name in _imported(f"src/kinds/{kind}/student.ts") if name not in own}
-    return [settings.STATIC_URL + manifest[name]["file"] for name in names]
-
-
-@cache
-def _imported(name: str) -> tuple[str, ...]:
-    """The names of a script and of what it imports, and what that imports."""
-    found: dict[str, None] = {}
-    waiting = [name]
-    while waiting:
-        found[(name := waiting.pop())] = None
-        waiting += [other for other in _manifest()[name].get("imports", ()) if other not in found]
-    return tuple(found)
+    own = set(_reached(_SHEET, later=False))
+    names = {name: None for kind in kinds for name in _reached(f"src/kinds/{kind}/student.ts", later=False)}
+    return [settings.STATIC_URL + _manifest()[name]["file"] for name in names if name not in own]
 
 
 def scripts_of(kinds: Collection[str]) -> list[str]:
     """The addresses of all scripts and styles that a sheet of these kinds may load, also later."""
-    return list(_scripts_of(frozenset(kinds)))
+    chunks = [_manifest()[name] for name in _reached(_SHEET, later=True, kinds=frozenset(kinds))]
+    files = {file: None for chunk in chunks for file in (chunk["file"], *chunk.get("css", ()))}
+    return [settings.STATIC_URL + file for file in files]
 
 
 @cache
-def _scripts_of(kinds: frozenset[str]) -> tuple[str, ...]:
+def _reached(name: str, *, later: bool, kinds: frozenset[str] | None = None) -> tuple[str, ...]:
+    """The names of a script and of what it imports, and what that imports; ``later``: also of what it loads when used.
+
+    Nothing of other kinds than ``kinds``, where some are named.
+    """
     manifest = _manifest()
-    others = {name for name in manifest if name.startswith("src/kinds/") and name.split("/")[2] not in kinds}
+    edges = ("imports", "dynamicImports") if later else ("imports",)
     found: dict[str, None] = {}
-    waiting, seen = [_SHEET], set(others)
+    waiting = [name]
     while waiting:
         name = waiting.pop()
-        if name in seen:
-            continue
-        seen.add(name)
-        chunk = manifest[name]
-        for file in (chunk["file"], *chunk.get("css", ())):
-            found[settings.STATIC_URL + file] = None
-        waiting += [*chunk.get("imports", ()), *chunk.get("dynamicImports", ())]
+        is_other = kinds is not None and name.startswith("src/kinds/") and name.split("/")[2] not in kinds
+        if name not in found and not is_other:
+            found[name] = None
+            waiting += [other for edge in edges for other in manifest[name].get(edge, ())]
     return tuple(found)

@@ -73,7 +73,6 @@ class TimeOut(Schema):
     limited: bool
     """Whether its time runs from when it was begun."""
     due_at: datetime | None
-    takes_late: bool
 
 
 class CopyOut(Schema):
@@ -192,7 +191,6 @@ def time_out(copy: Copy, now: datetime) -> TimeOut:
         seconds_left=None if end is None else max(0.0, (end - now).total_seconds()),
         limited=handout.minutes is not None,
         due_at=handout.due_at,
-        takes_late=handout.takes_late,
     )
 
 

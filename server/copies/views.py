@@ -13,7 +13,7 @@ from server.copies.flows.begin import begin, is_seen
 from server.copies.flows.files import find_file
 from server.copies.flows.help import pictures_shown, sounds_shown
 from server.copies.flows.join import NameTaken, come_back, handout_of_code, join, may_join
-from server.copies.flows.when import ends_at, phase_of, times_for
+from server.copies.flows.when import ends_at, phase_of, time_for
 from server.copies.models import Copy
 from server.copies.show import copy_out
 from server.entrance.arrival import arrived_at
@@ -130,14 +130,13 @@ def sheet(request: HttpRequest, copy_id: uuid.UUID) -> HttpResponse:
 
 def _not_yet(request: HttpRequest, copy: Copy, now: datetime) -> HttpResponse:
     """The page of a copy whose sheet cannot be seen: it is not open yet, or its time has not begun, or is over."""
-    handout, phase = copy.handout, phase_of(copy, now)
-    minutes = round(times_for(copy).total_seconds() / 60) if handout.minutes is not None else None
+    handout, phase, limit = copy.handout, phase_of(copy, now), time_for(copy)
     context = {
         "copy": copy,
         "handout": handout,
         "title": handout.edition.title,
         "phase": phase.value if handout.open else "closed",
-        "minutes": minutes,
+        "minutes": limit and round(limit.total_seconds() / 60),
         "ends": ends_at(copy),
     }
     response = render(request, "join/not_yet.html", context)

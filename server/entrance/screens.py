@@ -23,8 +23,8 @@ def screen(
     """Show the screen whose entry is ``web/src/screens/<name>/main.ts``.
 
     ``picture`` is the address of a picture that the screen will show first, and ``modules`` are those of scripts that
-    it will load, so that they are asked for at once. ``assets`` are the addresses of what
-    it may load later, for a screen that is kept on its device.
+    it will load, so that they are asked for at once. ``assets`` are those of what it may load later, for a screen that
+    is kept on its device.
     The page is never kept by the browser: going back must show what is true now.
     """
     begin = data.model_dump(mode="json") if isinstance(data, BaseModel) else data
@@ -35,7 +35,7 @@ def screen(
             "entry": f"src/screens/{name}/main.ts",
             "title": title,
             "picture": picture,
-            "modules": list(modules),
+            "modules": modules,
             "words": f"src/words/{name}/{get_language()}.js",
             "begin": {"csrf": get_token(request), "data": begin, "assets": list(assets)},
         },

@@ -284,9 +284,8 @@ def changes_of(request: HttpRequest, handout: Handout, number: int) -> ChangesOu
         return None
     happened = since(handout.pk, number)
     copies = {happening.copy for happening in happened if happening.copy}
-    if last < number or not all(
-        happening.copy for happening in happened
-    ):  # it is about all copies; or the database was restored from before
+    about_all = any(happening.copy is None for happening in happened)
+    if about_all or last < number:  # the database is one from before, restored
         return ChangesOut(number=last, results=results_of(request, handout), rows=[], order=None, files=None)
     rows = _rows(handout, marked_by(handout), arrived_at(request), copies)
     order = None
@@ -344,7 +343,7 @@ def review_of(copy: Copy, now: datetime) -> ReviewOut:
     late = list(copy.changes.filter(late=True).order_by("pk"))
     return ReviewOut(
         handout=copy.handout.pk,
-        row=row_of(copy, now),
+        row=_row(copy, counted_marks(copy, by, marker_of(copy.handout, by.keys)), len(late), now),
         return_code=shown(copy.return_code),
         points=_total(points_of(document.fields, by.keys.groups).values()),
         document=with_keys(document, by.keys),

@@ -6,6 +6,7 @@ from typing import Any
 
 from a2wsgi.asgi_typing import Receive, Send
 
+from server.entrance.asgi import send_empty
 from server.streams.hub import Hub
 
 MOST = 1_000
@@ -28,9 +29,7 @@ _HEADERS = [
 async def send_stream(hub: Hub, handout: uuid.UUID, seen: int, receive: Receive, send: Send) -> None:
     """Say each new number of a handout, until whoever listens is gone, the stream is old or the server ends."""
     if hub.followers >= MOST:
-        headers = [(b"retry-after", b"30"), (b"cache-control", b"no-store")]
-        await send({"type": "http.response.start", "status": 503, "headers": headers})
-        await send({"type": "http.response.body", "body": b"", "more_body": False})
+        await send_empty(send, 503, [(b"retry-after", b"30"), (b"cache-control", b"no-store")])
         return
     await send({"type": "http.response.start", "status": 200, "headers": _HEADERS})
     await _say(send, f"retry: {AGAIN}\n\n")

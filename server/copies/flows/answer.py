@@ -15,7 +15,7 @@ from typing import Any, TypeAlias
 
 from django.db.models import Max
 
-from server.copies.flows.find import edition_of, find_copy
+from server.copies.flows.find import find_copy, home_of
 from server.copies.flows.when import counting_at, phase_of
 from server.copies.flows.write import Overtaken, write
 from server.copies.models import Answer, AnswerChange, AnswerFile, Copy
@@ -130,7 +130,7 @@ def save_answers(copy_id: uuid.UUID, changes: Iterable[Change], now: datetime) -
     """
     latest = latest_of(changes)
     after: list[Change] = []
-    edition, counting = edition_of(copy_id), now
+    edition, counting = home_of(copy_id).edition, now
     # At first as if nothing stood in the way, which is nearly always so; only when something does is it read.
     standing = Standing({}, {})
     for _ in range(TRIES):
@@ -159,10 +159,11 @@ def save_answers(copy_id: uuid.UUID, changes: Iterable[Change], now: datetime) -
 
 def in_time(changes: Iterable[Change], counting: datetime, now: datetime) -> tuple[list[Change], list[Change]]:
     """Those that were typed by the moment as of which they count, and the others."""
-    split: tuple[list[Change], list[Change]] = ([], [])
+    by_then: list[Change] = []
+    later: list[Change] = []
     for change in changes:
-        split[now - change.age > counting].append(change)
-    return split
+        (later if now - change.age > counting else by_then).append(change)
+    return by_then, later
 
 
 def _with_late(copy_id: uuid.UUID, outcomes: list[Outcome], after: Sequence[Change], now: datetime) -> list[Outcome]:

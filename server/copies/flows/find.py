@@ -2,6 +2,7 @@
 
 import uuid
 from functools import lru_cache
+from typing import NamedTuple
 
 from server.copies.models import Copy
 from server.entrance.errors import Missing
@@ -15,16 +16,19 @@ def find_copy(copy_id: uuid.UUID) -> Copy:
         raise Missing("copy.missing", "This worksheet is no longer there. Ask your teacher.") from None
 
 
+class Home(NamedTuple):
+    """What a copy belongs to."""
+
+    handout: uuid.UUID
+    edition: int
+
+
 @lru_cache(maxsize=20_000)
-def edition_of(copy_id: uuid.UUID) -> int:
-    """The edition that a copy was made of, which never changes and so is asked for once. Raises Missing.
+def home_of(copy_id: uuid.UUID) -> Home:
+    """The handout that a copy is of and the edition that it was made of: they never change, so they are asked for once.
 
     A class saves all the time, and finding the copy anew would be a third of each save. The copy may be gone by now.
+    Raises Missing.
     """
-    return find_copy(copy_id).handout.edition_id
-
-
-@lru_cache(maxsize=20_000)
-def handout_of(copy_id: uuid.UUID) -> uuid.UUID:
-    """The handout that a copy is of, which never changes either. Raises Missing."""
-    return find_copy(copy_id).handout_id
+    handout = find_copy(copy_id).handout
+    return Home(handout.pk, handout.edition_id)

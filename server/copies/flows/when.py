@@ -23,9 +23,10 @@ def own_of(copy: Copy) -> Own:
     return Own(begun=copy.begun_at, more=copy.more_time, until=copy.until)
 
 
-def times_for(copy: Copy) -> timedelta:
-    """How long one copy has from beginning; only where there is a limit."""
-    return timedelta(minutes=copy.handout.minutes or 0) + copy.more_time
+def time_for(copy: Copy) -> timedelta | None:
+    """How long one copy has from beginning; None: there is no limit."""
+    limit = times_of(copy.handout).limit
+    return None if limit is None else limit + copy.more_time
 
 
 def phase_of(copy: Copy, now: datetime) -> Phase:

@@ -15,7 +15,7 @@ from typing import Any
 
 from django.db import DEFAULT_DB_ALIAS, connection, connections, models, transaction
 
-from server.copies.flows.find import handout_of
+from server.copies.flows.find import home_of
 from server.copies.models import Answer, AnswerChange, Copy, HandingIn, ShownHelp, StoredMark, Try
 from server.handouts.flows.happen import What, prepare
 from server.handouts.flows.happen import note as note_happening
@@ -54,7 +54,7 @@ def write(
     logged = [_row(change) for change in log]
     answered = [_row(answer) for answer in standing]
     what = What.HANDED_IN if handing_in else What.ANSWERED
-    happening = prepare(handout_of(copy_id), what, now, copy_id, (change.field_id for change in log))
+    happening = prepare(home_of(copy_id).handout, what, now, copy_id, (change.field_id for change in log))
     note: tuple[Any, ...] = (_stored(Copy, "saved_at", now), *_open(copy_id, counting))
     statement = _NOTE
     if handing_in:
@@ -83,7 +83,7 @@ def add(copy_id: uuid.UUID, row: Try | ShownHelp, now: datetime) -> None:
     Raises Overtaken, and IntegrityError for one that is there already.
     """
     what = What.CHECKED if isinstance(row, Try) else What.HELPED
-    happening = prepare(handout_of(copy_id), what, now, copy_id, [row.field_id])
+    happening = prepare(home_of(copy_id).handout, what, now, copy_id, [row.field_id])
     with _turn, transaction.atomic(), connection.cursor() as cursor:
         cursor.execute(_TOUCH, _open(copy_id, now))
         if cursor.rowcount != 1:

@@ -5,7 +5,6 @@ lock of the handout's is held from then until the transaction ends. So whoever c
 committed later. It is the last thing that a transaction does, for others who write to the same handout wait for it.
 """
 
-import json
 import uuid
 from collections.abc import Collection, Iterable
 from datetime import datetime
@@ -66,10 +65,8 @@ def prepare(
     handout_id: uuid.UUID, what: What, at: datetime, copy_id: uuid.UUID | None = None, fields: Iterable[str] = ()
 ) -> Prepared:
     """What is to be noted, so that nobody waits while it is put together."""
-    handout = _stored("handout", handout_id)
-    about = json.dumps(sorted(set(fields)))
-    value: Any = about if connection.vendor != "postgresql" else _stored("fields", json.loads(about))
-    return handout_id, (handout, handout, what.value, _stored("copy", copy_id), value, _stored("at", at))
+    handout, about = _stored("handout", handout_id), _stored("fields", sorted(set(fields)))
+    return handout_id, (handout, handout, what.value, _stored("copy", copy_id), about, _stored("at", at))
 
 
 def note(cursor: CursorWrapper, happening: Prepared) -> None:

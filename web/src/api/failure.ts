@@ -51,6 +51,10 @@ export function failureFrom(body: unknown, status: number): Failure {
   );
 }
 
+/** What to say of something that failed. */
+export const sentenceOf = (problem: unknown): string =>
+  problem instanceof Failure ? problem.message : String(problem);
+
 export const noNetwork = () =>
   new Failure("network.none", "The server cannot be reached. Look at the connection.", 0);
 

@@ -1,6 +1,6 @@
 // Bringing files in, one after the other: into a worksheet of their own, all of them or none, or behind the pages of one.
 
-import { Failure, take } from "../api/failure";
+import { Failure, take, sentenceOf } from "../api/failure";
 import { teacher, type Schemas } from "../api/teacher";
 import { newUuid } from "../worksheet/ids";
 import { send, type Sending } from "./send";
@@ -111,7 +111,7 @@ export class Bringing {
   }
 
   private words(failure: unknown): string {
-    return this.about(failure instanceof Failure ? failure.message : String(failure));
+    return this.about(sentenceOf(failure));
   }
 
   /** A sentence, with the name of the file that it is about where there are several. */

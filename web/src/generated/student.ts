@@ -3184,8 +3184,6 @@ export interface components {
             open: boolean;
             /** Seconds Left */
             seconds_left: number | null;
-            /** Takes Late */
-            takes_late: boolean;
         };
         /**
          * TooLateOut

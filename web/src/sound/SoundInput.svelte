@@ -2,7 +2,7 @@
   // A sound of the teacher's: recorded, or brought as a file; heard, made anew, taken away.
   import { onDestroy } from "svelte";
   import { csrfToken } from "../api/begin";
-  import { Failure, take } from "../api/failure";
+  import { take, sentenceOf } from "../api/failure";
   import { teacher } from "../api/teacher";
   import { announce } from "../ui/Announcer.svelte";
   import Recording from "./Recording.svelte";
@@ -49,7 +49,7 @@
       );
       onsound(kept.sound);
     } catch (failure) {
-      problem = failure instanceof Failure ? failure.message : String(failure);
+      problem = sentenceOf(failure);
     }
     sending = false;
   }

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { Failure, take } from "../../api/failure";
+  import { take, sentenceOf } from "../../api/failure";
   import { teacher, type Schemas } from "../../api/teacher";
   import Picture from "../../ui/Picture.svelte";
   import { moment, plural, list } from "../../words/say";
@@ -29,7 +29,7 @@
       onremoved();
     } catch (failure) {
       asking = false;
-      problem = failure instanceof Failure ? failure.message : String(failure);
+      problem = sentenceOf(failure);
     }
   }
 </script>

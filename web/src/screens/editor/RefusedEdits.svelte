@@ -2,7 +2,7 @@
   import { plural } from "../../words/say";
   // Edits that the server does not take: each can be corrected, or left out. Everything else is saved.
   import type { Edit } from "../../api/teacher";
-  import { Failure } from "../../api/failure";
+  import { sentenceOf } from "../../api/failure";
   import { subjectOf } from "../../worksheet/edits";
   import { isField, lying, type Placed } from "../../worksheet/lying";
   import type { Editing } from "./state/editing.svelte";
@@ -46,7 +46,7 @@
     try {
       await editing.store.leaveOut(subjectOf(edit));
     } catch (failure) {
-      problem = failure instanceof Failure ? failure.message : String(failure);
+      problem = sentenceOf(failure);
     }
   }
 </script>

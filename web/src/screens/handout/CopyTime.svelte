@@ -1,6 +1,6 @@
 <script lang="ts">
   // The time of one student: more of it, or a last moment of one's own.
-  import { Failure } from "../../api/failure";
+  import { sentenceOf } from "../../api/failure";
   import type { Schemas } from "../../api/teacher";
   import Dialog from "../../ui/Dialog.svelte";
   import { moment, plural } from "../../words/say";
@@ -24,7 +24,7 @@
     try {
       await live.giveTime(row.id, time);
     } catch (failure) {
-      problem = failure instanceof Failure ? failure.message : String(failure);
+      problem = sentenceOf(failure);
     }
   }
 </script>

@@ -1,6 +1,6 @@
 <script lang="ts">
   import Dialog from "../../ui/Dialog.svelte";
-  import { Failure } from "../../api/failure";
+  import { sentenceOf } from "../../api/failure";
   import Folded from "../../ui/Folded.svelte";
   import CheckSettings from "./CheckSettings.svelte";
   import type { Live, Settings } from "./results.svelte";
@@ -33,7 +33,7 @@
     try {
       await live.settle(settings);
     } catch (failure) {
-      problem = failure instanceof Failure ? failure.message : String(failure);
+      problem = sentenceOf(failure);
     }
   }
 </script>

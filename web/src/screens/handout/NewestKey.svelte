@@ -1,7 +1,7 @@
 <script lang="ts">
   // The key was changed after the worksheet was handed out: what it would change is shown, then everybody is marked by it.
   import { list } from "../../words/say";
-  import { Failure } from "../../api/failure";
+  import { sentenceOf } from "../../api/failure";
   import type { Schemas } from "../../api/teacher";
   import type { Live } from "./results.svelte";
 
@@ -17,7 +17,7 @@
     try {
       await work();
     } catch (failure) {
-      problem = failure instanceof Failure ? failure.message : String(failure);
+      problem = sentenceOf(failure);
     }
     busy = false;
   }

@@ -1,6 +1,6 @@
 <script lang="ts">
   // A copy as its student left it, with the key and the marks; the teacher may overrule a mark.
-  import { Failure, take } from "../../api/failure";
+  import { take, sentenceOf } from "../../api/failure";
   import { teacher, type Schemas } from "../../api/teacher";
   import Announcer, { announce } from "../../ui/Announcer.svelte";
   import { setStudentName } from "../../fixtures/student_name";
@@ -69,7 +69,7 @@
     try {
       await work();
     } catch (failure) {
-      problem = failure instanceof Failure ? failure.message : String(failure);
+      problem = sentenceOf(failure);
     }
   }
 </script>

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { Failure } from "../../api/failure";
+  import { sentenceOf } from "../../api/failure";
   import { announce } from "../../ui/Announcer.svelte";
   import { inWords } from "../../ui/VerdictMark.svelte";
   import type { Working } from "./working.svelte";
@@ -22,7 +22,7 @@
         announce([`Question ${question.part.number}: ${inWords(said.verdict)}`, ...more].join(". "));
       }
     } catch (failure) {
-      problem = failure instanceof Failure ? failure.message : String(failure);
+      problem = sentenceOf(failure);
     }
     busy = false;
   }

@@ -34,7 +34,7 @@ const answer = { kind: "answer_box", version: 1, text: "limpet" };
 const copy = {
   id: "copy",
   message: "",
-  time: { now: "", open: true, seconds_left: null, limited: false, due_at: null, takes_late: true },
+  time: { now: "", open: true, seconds_left: null, limited: false, due_at: null },
   handed_in_at: null,
   checked: [],
   help: [],

@@ -11,7 +11,6 @@ const time = (seconds_left: number | null, more: Partial<Time> = {}): Time => ({
   seconds_left,
   limited: true,
   due_at: null,
-  takes_late: true,
   ...more,
 });
 

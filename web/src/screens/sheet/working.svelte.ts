@@ -17,7 +17,7 @@ import { AnswerKeeper, type Of, type Wire } from "../../saving/answer_keeper";
 import { FileKeeper } from "../../saving/file_keeper";
 import type { Device } from "../../saving/device";
 import type { SaveState } from "../../saving/state";
-import { inBrowser } from "../../saving/surroundings";
+import { inBrowser, type Surroundings } from "../../saving/surroundings";
 import { announce } from "../../ui/Announcer.svelte";
 import { plural } from "../../words/say";
 import { Clock } from "./clock.svelte";
@@ -72,7 +72,7 @@ export class Working implements SheetStore {
   private readonly keeper: AnswerKeeper;
   private readonly fileKeeper: FileKeeper;
   readonly files: SheetFiles;
-  private readonly later: (what: () => void) => void;
+  private readonly around: Surroundings;
   private ending = false;
   private readonly ofKinds = new Map<Prompt["kind"], unknown>();
 
@@ -83,6 +83,7 @@ export class Working implements SheetStore {
     );
     this.flags = new Flags(copy.id, device);
     const around = inBrowser(device);
+    this.around = around;
     this.clock = new Clock(
       copy.id,
       copy.time,
@@ -90,7 +91,6 @@ export class Working implements SheetStore {
       () => student.time(copy.id),
       (seconds) => announce(plural(seconds / 60, ["# minute left", "# minutes left"])),
     );
-    this.later = (what) => around.later(what, 10_000);
     this.shown = copy.help;
     this.handedInAt = copy.handed_in_at;
     this.inView = copy.sheet.pages[0]?.id ?? "";
@@ -107,7 +107,7 @@ export class Working implements SheetStore {
       },
       onState: (state) => (this.saving = state),
     };
-    this.keeper = new AnswerKeeper(copy.id, wire, inBrowser(device));
+    this.keeper = new AnswerKeeper(copy.id, wire, around);
     this.fileKeeper = new FileKeeper(
       copy.id,
       {
@@ -116,7 +116,7 @@ export class Working implements SheetStore {
         onRefused: (field, message) => (this.refused = { ...this.refused, [field]: message }),
         onWaiting: (waiting) => (this.filesWaiting = waiting),
       },
-      inBrowser(device),
+      around,
     );
     const waiting = () => this.filesWaiting;
     this.files = {
@@ -341,7 +341,7 @@ export class Working implements SheetStore {
       announce("The time is over. Your work is handed in.");
     } catch (problem) {
       if (problem instanceof Failure && (problem.offline || problem.status >= 500))
-        this.later(() => void this.handInAtEnd());
+        this.around.later(() => void this.handInAtEnd(), 10_000);
       else announce("The time is over.");
     } finally {
       this.ending = false;

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { Failure, take } from "../../../api/failure";
+  import { take, sentenceOf } from "../../../api/failure";
   import { teacher, type Schemas } from "../../../api/teacher";
   import { moment } from "../../../words/say";
   import type { FoundPlaces } from "../found/found.svelte";
@@ -30,7 +30,7 @@
       const handout = await take(teacher.POST("/api/worksheets/{worksheet_id}/handouts", { params }));
       location.assign(`/handouts/${handout.id}/`);
     } catch (failure) {
-      problem = failure instanceof Failure ? failure.message : String(failure);
+      problem = sentenceOf(failure);
       busy = false;
     }
   }

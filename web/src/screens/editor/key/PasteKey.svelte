@@ -1,7 +1,7 @@
 <script lang="ts">
   // A key that the teacher has already, matched to the fields and set once it is confirmed.
   import { plural } from "../../../words/say";
-  import { Failure, take } from "../../../api/failure";
+  import { take, sentenceOf } from "../../../api/failure";
   import { teacher, type Edit, type Key, type Schemas } from "../../../api/teacher";
   import { kindOf } from "../../../kinds/teacher";
   import Dialog from "../../../ui/Dialog.svelte";
@@ -40,7 +40,7 @@
       const found = await take(teacher.POST("/api/worksheets/{worksheet_id}/pasted-key", { params, body }));
       if (!late()) pasted = found;
     } catch (failure) {
-      if (!late()) problem = failure instanceof Failure ? failure.message : String(failure);
+      if (!late()) problem = sentenceOf(failure);
     }
   }
 

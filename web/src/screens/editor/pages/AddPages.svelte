@@ -1,6 +1,6 @@
 <script lang="ts">
   // More pages behind those there are: from files, blank ones, or ready ones.
-  import { Failure, take } from "../../../api/failure";
+  import { take, sentenceOf } from "../../../api/failure";
   import { teacher, type Schemas } from "../../../api/teacher";
   import ChooseFiles from "../../../bringing/ChooseFiles.svelte";
   import Progress from "../../../bringing/Progress.svelte";
@@ -54,7 +54,7 @@
     try {
       await editing.store.pagesAdded(worksheet);
     } catch (failure) {
-      problem = failure instanceof Failure ? failure.message : String(failure);
+      problem = sentenceOf(failure);
     }
   }
 
@@ -76,7 +76,7 @@
           });
       await added(await take(asked));
     } catch (failure) {
-      problem = failure instanceof Failure ? failure.message : String(failure);
+      problem = sentenceOf(failure);
     }
   }
 </script>

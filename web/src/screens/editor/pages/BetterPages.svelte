@@ -1,7 +1,7 @@
 <script lang="ts">
   // Pages that would be better straightened: offered, never forced.
   import { plural } from "../../../words/say";
-  import { Failure } from "../../../api/failure";
+  import { sentenceOf } from "../../../api/failure";
   import type { Page } from "../../../api/teacher";
   import type { Drawing } from "./drawing.svelte";
   import type { Paging } from "./paging.svelte";
@@ -26,7 +26,7 @@
     try {
       await paging.straighten(wishes);
     } catch (failure) {
-      problem = failure instanceof Failure ? failure.message : String(failure);
+      problem = sentenceOf(failure);
     }
     busy = false;
   }

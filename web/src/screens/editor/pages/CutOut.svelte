@@ -2,7 +2,7 @@
   // Regions of a page, drawn on it, that become pages of their own.
   import { plural } from "../../../words/say";
   import Dialog from "../../../ui/Dialog.svelte";
-  import { Failure } from "../../../api/failure";
+  import { sentenceOf } from "../../../api/failure";
   import type { Box, Page } from "../../../api/teacher";
   import { rounded } from "../../../canvas/box";
   import type { Paging } from "./paging.svelte";
@@ -23,7 +23,7 @@
       await paging.cutOut(page, regions.map(rounded));
       onclose();
     } catch (failure) {
-      problem = failure instanceof Failure ? failure.message : String(failure);
+      problem = sentenceOf(failure);
     }
     busy = false;
   }

@@ -2,7 +2,7 @@
   // A newer version of the paper, put under the fields: both are seen before, and what needs a look is listed after.
   import { list, number, plural } from "../../../words/say";
   import Dialog from "../../../ui/Dialog.svelte";
-  import { Failure, take } from "../../../api/failure";
+  import { take, sentenceOf } from "../../../api/failure";
   import { teacher, type Edit, type Field, type Page, type Schemas } from "../../../api/teacher";
   import { Bringing } from "../../../bringing/bringing.svelte";
   import ChooseFiles from "../../../bringing/ChooseFiles.svelte";
@@ -65,7 +65,7 @@
         pairs = pairs.map((pair) => (pair.page.id === page.id ? { ...pair, plan } : pair));
       }
     } catch (failure) {
-      problem = failure instanceof Failure ? failure.message : String(failure);
+      problem = sentenceOf(failure);
     }
   }
 

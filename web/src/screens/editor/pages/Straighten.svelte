@@ -2,7 +2,7 @@
   // A page before and after: its sheet found or its corners dragged, its paper whitened, its turn.
   import Dialog from "../../../ui/Dialog.svelte";
   import { untrack } from "svelte";
-  import { Failure } from "../../../api/failure";
+  import { sentenceOf } from "../../../api/failure";
   import type { Page, Schemas } from "../../../api/teacher";
   import type { Point, Size } from "../../../canvas/box";
   import { drag } from "../../../canvas/drag";
@@ -54,7 +54,7 @@
       const next = await paging.straightened(page, at, white);
       if (at === corners && white === whiten) shown = next.shown;
     } catch (failure) {
-      problem = failure instanceof Failure ? failure.message : String(failure);
+      problem = sentenceOf(failure);
     }
   }
 
@@ -131,7 +131,7 @@
       await paging.straighten([{ page, corners, whiten, turn }]);
       onclose();
     } catch (failure) {
-      problem = failure instanceof Failure ? failure.message : String(failure);
+      problem = sentenceOf(failure);
     }
   }
 </script>
