@@ -20,7 +20,7 @@ from django.utils import timezone  # noqa: E402
 
 from server.accounts.models import User  # noqa: E402
 from server.copies.flows.marking import marker_of, marks_now, stored  # noqa: E402
-from server.copies.models import Answer, Copy, StoredMark  # noqa: E402
+from server.copies.models import Answer, Copy, Guest, StoredMark  # noqa: E402
 from server.handouts.flows.documents import marked_by  # noqa: E402
 from server.handouts.flows.hand_out import hand_out  # noqa: E402
 from server.markbook.flows.newest_key import use_newest_key  # noqa: E402
@@ -53,9 +53,12 @@ def run(students: int, count: int) -> dict[str, float]:
     sheet = Worksheet.objects.create(owner=owner, **written(document))
     handout = hand_out(owner, sheet.pk)
     now = timezone.now()
-    copies = Copy.objects.bulk_create(
-        Copy(handout=handout, name=f"Student {number}", return_code=f"R{number}", saved_at=now, handed_in_at=now)
+    guests = Guest.objects.bulk_create(
+        Guest(handout=handout, name=f"Student {number}", folded_name=f"student {number}", return_code=f"R{number}")
         for number in range(students)
+    )
+    copies = Copy.objects.bulk_create(
+        Copy(handout=handout, guest=guest, name=guest.name, saved_at=now, handed_in_at=now) for guest in guests
     )
     Answer.objects.bulk_create(
         Answer(copy=copy, field_id=field.id, revision=1, value=_answer(place, number), typed_at=now)

@@ -78,7 +78,7 @@ class HandOut(Journey):
     def test_a_code_mistyped_is_told_so(self) -> None:
         page = self.new_browser().new_page()
         page.goto("/join/")
-        page.get_by_label("Join code").fill("XXX XXX")
+        page.get_by_label("Code", exact=True).fill("XXX XXX")
         page.get_by_role("button", name="Open the worksheet").click()
         expect(page.get_by_role("alert")).to_contain_text("No worksheet has this code")
 

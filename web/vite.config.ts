@@ -3,12 +3,13 @@ import tailwindcss from "@tailwindcss/vite";
 import { resolve } from "node:path";
 import { wuchale } from "wuchale/vite";
 import { defineConfig } from "vitest/config";
+import { cardFonts } from "./card_fonts";
 import { pictureLibrary } from "./picture_library";
 import { wordsScripts } from "./words_scripts";
 
 /** English, and one that is made up for tests. */
 const LANGUAGES = { "en-gb": "en", "ar-xb": "ar-XB" };
-const SCREENS = ["desk", "editor", "handout", "review", "sheet"];
+const SCREENS = ["desk", "editor", "handout", "review", "classes", "class", "sheet"];
 
 // What a student's sheet shares with a teacher's screens, and nothing that only teachers need, or only long text.
 const SHARED =
@@ -26,6 +27,7 @@ export default defineConfig({
     tailwindcss(),
     svelte(),
     pictureLibrary(),
+    cardFonts(),
     wordsScripts(SCREENS, LANGUAGES),
   ],
   build: {
@@ -39,6 +41,7 @@ export default defineConfig({
       input: [
         "src/styles/app.css",
         "src/offline/worker.ts",
+        "src/offline/sign_out.ts",
         "src/words/local_moments.ts",
         "src/ui/print_button.ts",
         ...SCREENS.map((name) => `src/screens/${name}/main.ts`),

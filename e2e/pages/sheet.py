@@ -9,7 +9,7 @@ class JoinPage:
 
     def join(self, code: str, name: str) -> "SheetPage":
         self.page.goto("/")
-        self.page.get_by_label("Join code").fill(code)
+        self.page.get_by_label("Code", exact=True).fill(code)
         self.page.get_by_role("button", name="Open the worksheet").click()
         return self.give_name(name)
 

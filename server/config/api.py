@@ -1,9 +1,10 @@
-"""The two APIs: the teacher's, for whoever is signed in, and the student's, for whoever holds a copy's cookie."""
+"""The two APIs: the teacher's, for whoever is signed in, and the student's, for whoever works on a copy."""
 
 from ninja import NinjaAPI
 from ninja.security import django_auth
 
-from server.copies.api import CopyCookie
+from server.classes.api import router as classes
+from server.copies.api import OwnCopy
 from server.copies.api import router as copies
 from server.entrance.errors import answer_errors
 from server.handouts.api import router as handouts
@@ -17,6 +18,7 @@ from server.worksheets.key_api import router as keys
 teacher_api = NinjaAPI(
     title="Velum for teachers", urls_namespace="teacher", auth=django_auth, docs_url=None, openapi_url=None
 )
+teacher_api.add_router("", classes)
 teacher_api.add_router("", worksheets)
 teacher_api.add_router("", keys)
 teacher_api.add_router("", pictures)
@@ -27,7 +29,7 @@ teacher_api.add_router("", trying)
 answer_errors(teacher_api)
 
 student_api = NinjaAPI(
-    title="Velum for students", urls_namespace="student", auth=CopyCookie(), docs_url=None, openapi_url=None
+    title="Velum for students", urls_namespace="student", auth=OwnCopy(), docs_url=None, openapi_url=None
 )
 student_api.add_router("", copies)
 answer_errors(student_api)

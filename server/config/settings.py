@@ -35,6 +35,7 @@ INSTALLED_APPS = [
     "server.words",
     "server.config.apps.ConfigConfig",
     "server.accounts",
+    "server.classes",
     "server.pictures",
     "server.sounds",
     "server.worksheets",

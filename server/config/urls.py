@@ -7,6 +7,7 @@ from server.config.views import welcome
 urlpatterns = [
     path("", welcome, name="welcome"),
     path("accounts/", include("allauth.account.urls")),
+    path("", include("server.classes.urls")),
     path("", include("server.worksheets.urls")),
     path("", include("server.pictures.urls")),
     path("", include("server.sounds.urls")),

@@ -7,7 +7,7 @@ from ninja import Query, Router, Status
 from ninja.security import APIKeyCookie
 from pydantic import Field
 
-from server.copies import cookies
+from server.copies import people
 from server.copies.flows.answer import Change, TooLate, save_answers
 from server.copies.flows.begin import check_seen
 from server.copies.flows.check import check
@@ -49,15 +49,15 @@ class Student(HttpRequest):
     """The copy that is the student's own."""
 
 
-class CopyCookie(APIKeyCookie):
-    """Whoever holds the cookie of the copy in the address may use it."""
+class OwnCopy(APIKeyCookie):
+    """Whoever works on the copy in the address may use it."""
 
     param_name = "copy"
 
     def authenticate(self, request: HttpRequest, key: str | None) -> uuid.UUID | None:
         assert request.resolver_match is not None
         copy_id: uuid.UUID = request.resolver_match.kwargs["copy_id"]
-        return copy_id if cookies.holds(request, copy_id) else None
+        return copy_id if people.works_on(request, copy_id) else None
 
 
 EntryName = Annotated[str, Field(pattern=r"^[a-z0-9]{0,32}$")]

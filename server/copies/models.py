@@ -4,22 +4,42 @@ from datetime import timedelta
 from django.conf import settings
 from django.db import models
 
+from server.classes.models import Student
 from server.handouts.models import Handout
 
+LONGEST_SHOWN = 161
+"""Letters of the longest two names and the space between them."""
 LONGEST_REASON = 300
 """Letters of a reason that are kept in English."""
 
 
+class Guest(models.Model):
+    """Somebody who joined a handout with its code, and has no card. They are known by the name that they gave."""
+
+    id = models.UUIDField(primary_key=True, default=uuid.uuid4, editable=False)
+    handout = models.ForeignKey(Handout, models.CASCADE, related_name="people")
+    name = models.CharField(max_length=60)
+    folded_name = models.TextField()
+    """What equal names have in common (velum/names.py)."""
+    return_code = models.CharField(max_length=12)
+    """What they type to come back on another device."""
+
+    class Meta:
+        constraints = (models.UniqueConstraint("handout", "return_code", name="one_guest_a_return_code"),)
+
+    def __str__(self) -> str:
+        return self.name
+
+
 class Copy(models.Model):
-    """One student's own filled-in worksheet of a handout."""
+    """One student's, or one guest's, own filled-in worksheet of a handout."""
 
     id = models.UUIDField(primary_key=True, default=uuid.uuid4, editable=False)
     handout = models.ForeignKey(Handout, models.CASCADE, related_name="copies")
-    name = models.CharField(max_length=60)
-    folded_name = models.TextField(default="")
-    """What equal names have in common (velum/names.py)."""
-    return_code = models.CharField(max_length=12)
-    """What the student types to come back on another device."""
+    student = models.ForeignKey(Student, models.PROTECT, related_name="copies", null=True)
+    guest = models.ForeignKey(Guest, models.CASCADE, related_name="copies", null=True)
+    name = models.CharField(max_length=LONGEST_SHOWN)
+    """What whoever works on it is called."""
     joined_at = models.DateTimeField(auto_now_add=True)
     begun_at = models.DateTimeField(null=True)
     """When its student began; what a limit of time runs from."""
@@ -39,7 +59,13 @@ class Copy(models.Model):
 
     class Meta:
         ordering = ("name", "joined_at")
-        constraints = (models.UniqueConstraint("handout", "return_code", name="one_copy_a_return_code"),)
+        verbose_name_plural = "copies"
+        constraints = (
+            models.UniqueConstraint("handout", "student", name="one_copy_a_student"),
+            models.CheckConstraint(
+                condition=models.Q(student=None) ^ models.Q(guest=None), name="a_copy_is_of_a_student_or_a_guest"
+            ),
+        )
 
     def __str__(self) -> str:
         return self.name

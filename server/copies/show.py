@@ -13,8 +13,8 @@ from server.copies.flows.read import in_order, read_entry
 from server.copies.flows.when import ends_at, phase_of
 from server.copies.models import Answer as StoredAnswer
 from server.copies.models import AnswerFile, Copy
+from server.entrance.codes import shown
 from server.entrance.errors import ErrorOut
-from server.handouts.codes import shown
 from server.words.say import say
 from server.worksheets import surveys
 from server.worksheets.flows.freeze import read_edition
@@ -80,7 +80,8 @@ class CopyOut(Schema):
 
     id: uuid.UUID
     name: str
-    return_code: str
+    return_code: str | None
+    """None: a student with a card needs none."""
     message: str
     """What the teacher says to students beside the worksheet."""
     time: TimeOut
@@ -199,7 +200,7 @@ def copy_out(copy: Copy, now: datetime) -> CopyOut:
     return CopyOut(
         id=copy.pk,
         name=copy.name,
-        return_code=shown(copy.return_code),
+        return_code=shown(copy.guest.return_code) if copy.guest else None,
         message=copy.handout.message,
         time=time_out(copy, now),
         may_check=copy.handout.may_check,

@@ -5,6 +5,8 @@ from server.copies import views
 urlpatterns = [
     path("join/", views.enter_code, name="enter_code"),
     path("join/<str:code>/", views.join_with_code, name="join_with_code"),
+    path("peg/", views.peg, name="peg"),
+    path("peg/<uuid:handout_id>/", views.open_from_peg, name="open_from_peg"),
     path("c/worker.js", views.worker, name="sheet_worker"),
     path("c/<uuid:copy_id>/", views.sheet, name="sheet"),
     path("c/<uuid:copy_id>/begin/", views.begin_copy, name="begin_copy"),

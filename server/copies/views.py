@@ -7,21 +7,24 @@ from django.shortcuts import get_list_or_404, get_object_or_404, redirect, rende
 from django.urls import reverse
 from django.views.decorators.http import require_http_methods, require_POST, require_safe
 
-from server.copies import cookies, offline
+from server.classes.cookies import signed_in
+from server.classes.flows.sign_in import class_of_code
+from server.copies import offline, people
 from server.copies.flows.answer import TooLate
 from server.copies.flows.begin import begin, is_seen
 from server.copies.flows.files import find_file
 from server.copies.flows.help import pictures_shown, sounds_shown
-from server.copies.flows.join import NameTaken, come_back, handout_of_code, join, may_join
+from server.copies.flows.join import NameTaken, come_back, copy_for, handout_of_code, join, may_join
 from server.copies.flows.when import ends_at, phase_of, time_for
 from server.copies.models import Copy
+from server.copies.peg import peg_of
 from server.copies.show import copy_out
 from server.entrance.arrival import arrived_at
+from server.entrance.codes import shown
 from server.entrance.errors import Missing, Refused
 from server.entrance.rate import guessed_wrongly
 from server.entrance.screens import screen
 from server.files.send import send_disarmed, send_part_disarmed
-from server.handouts.codes import shown
 from server.handouts.models import Handout
 from server.pictures.models import KeptPicture
 from server.sounds.models import OwnSound
@@ -34,10 +37,12 @@ from velum.document.media import pictures_on, sounds_on
 
 @require_http_methods(["GET", "HEAD", "POST"])
 def enter_code(request: HttpRequest) -> HttpResponse:
-    """The page that asks for a join code."""
+    """The page that asks for a code: of a handout, or of a class."""
     if request.method != "POST":
         return render(request, "join/code.html")
     typed = request.POST.get("code", "")
+    with suppress(Missing):
+        return redirect("class_sign_in", code=class_of_code(typed).code)
     try:
         handout = _handout_of(request, typed)
     except Refused as refused:
@@ -59,17 +64,21 @@ def join_with_code(request: HttpRequest, code: str) -> HttpResponse:
     if handout.code != code:
         return redirect("join_with_code", code=handout.code)
     name = request.POST.get("name", "")
+    student = people.student_for(request, handout)
     context = {
         "handout": handout,
         "may_join": may_join(handout, arrived_at(request)),
+        "student": student,
         "title": handout.edition.title,
         "code": shown(handout.code),
-        "joined": cookies.joined(request, handout),
+        "joined": people.copy_here(request, handout),
         "name": name[:60],
     }
     if request.method != "POST":
         return render(request, "join/name.html", context)
     try:
+        if "as_student" in request.POST and student:
+            return redirect("sheet", copy_id=copy_for(handout, student, arrived_at(request)).pk)
         if "return_code" in request.POST:
             copy = _copy_of(request, handout, request.POST["return_code"])
         else:
@@ -82,10 +91,10 @@ def join_with_code(request: HttpRequest, code: str) -> HttpResponse:
         }
         return render(request, "join/name.html", context, status=refused.status)
     response = redirect("sheet", copy_id=copy.pk)
-    before = cookies.joined(request, handout)
+    before = people.copy_here(request, handout)
     if before is not None and before.pk != copy.pk:
-        cookies.take_back(response, before)  # somebody else uses this device now
-    cookies.give(response, copy)
+        people.let_go(response, before)  # somebody else uses this device now
+    people.let_in(response, copy)
     return response
 
 
@@ -105,6 +114,36 @@ def _copy_of(request: HttpRequest, handout: Handout, typed: str) -> Copy:
     except Missing:
         guessed_wrongly(request, "return_code", key=str(handout.pk))
         raise
+
+
+@require_safe
+def peg(request: HttpRequest) -> HttpResponse:
+    """The page of the student who is signed in."""
+    return _peg(request)
+
+
+def _peg(request: HttpRequest, problem: str = "", status: int = 200) -> HttpResponse:
+    student, now = signed_in(request), arrived_at(request)
+    if student is None:
+        return redirect("enter_code")
+    context = {"student": student, "peg": peg_of(student, now), "now": now, "problem": problem}
+    response = render(request, "peg.html", context, status=status)
+    response["Cache-Control"] = "no-store"
+    return response
+
+
+@require_POST
+def open_from_peg(request: HttpRequest, handout_id: uuid.UUID) -> HttpResponse:
+    """Open one's copy of a handout; the first time, it is made."""
+    handout = get_object_or_404(Handout, pk=handout_id)
+    student = people.student_for(request, handout)
+    if student is None:
+        raise Http404("There is no such worksheet on your peg.")
+    try:
+        copy = copy_for(handout, student, arrived_at(request))
+    except Refused as refused:
+        return _peg(request, say(refused.sentence), refused.status)
+    return redirect("sheet", copy_id=copy.pk)
 
 
 @require_safe
@@ -163,11 +202,11 @@ def worker(request: HttpRequest) -> HttpResponse:
 
 @require_POST
 def leave(request: HttpRequest, copy_id: uuid.UUID) -> HttpResponse:
-    """Have this browser forget a copy: somebody else uses the device next. The return code opens it again."""
+    """Have this browser forget whoever works on a copy: somebody else uses the device next."""
     copy = own_copy_or_404(request, copy_id)
     response = redirect("welcome")
-    cookies.take_back(response, copy)
-    cookies.forget_joined(response, copy)
+    people.let_go(response, copy)
+    people.forget_link(response, copy)
     return response
 
 
@@ -209,9 +248,9 @@ def send_answer_file(request: HttpRequest, copy: Copy, sha256: str) -> HttpRespo
 
 
 def own_copy_or_404(request: HttpRequest, copy_id: uuid.UUID) -> Copy:
-    """The copy, for the browser that holds its cookie; for others it does not exist."""
-    if cookies.holds(request, copy_id):
-        copy = Copy.objects.select_related("handout__edition").filter(pk=copy_id).first()
+    """The copy, for whoever works on it; for others it does not exist."""
+    if people.works_on(request, copy_id):
+        copy = Copy.objects.select_related("handout__edition", "guest").filter(pk=copy_id).first()
         if copy is not None:
             return copy
     raise Http404("There is no such copy of yours.")

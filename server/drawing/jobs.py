@@ -25,6 +25,9 @@ from velum.paper.reprint import Reprint
 from velum.paper.survey import PageText, Survey, read_text, survey
 from velum.pictures.prepare import prepare
 from velum.pictures.prepared import Prepared
+from velum.rosters.oneroster import is_packed_oneroster, read_packed
+from velum.rosters.roster import Roster
+from velum.rosters.spreadsheet import read_spreadsheet
 
 
 def limit_memory(most_bytes: int) -> None:
@@ -116,6 +119,11 @@ def compare_papers(old: Paper, new: Paper, places: Sequence[Box]) -> Reprint:
 def prepare_picture(source: Path) -> Prepared:
     """Make a picture that can be laid on a page of a file. Raises PictureRefused."""
     return prepare(source.read_bytes())
+
+
+def read_roster(data: bytes) -> tuple[Roster, ...]:
+    """The rosters of a spreadsheet, or of a packed OneRoster folder. Raises RosterRefused."""
+    return read_packed(data) if is_packed_oneroster(data) else read_spreadsheet(data)
 
 
 @contextmanager

@@ -20,6 +20,7 @@ from velum.paper.page_size import PaperRefused
 from velum.paper.read import Contents
 from velum.paper.reprint import Reprint
 from velum.pictures.prepared import PictureRefused, Prepared
+from velum.rosters.roster import Roster, RosterRefused
 
 _log = logging.getLogger(__name__)
 
@@ -95,6 +96,15 @@ def prepare_picture(data: bytes) -> Prepared:
                 "picture.too_heavy", "This picture is too heavy to open. Save it smaller."
             ) from refused
     return prepared
+
+
+def read_roster(data: bytes) -> tuple[Roster, ...]:
+    """The rosters of a file, read in a process of its own. Raises RosterRefused."""
+    try:
+        found: tuple[Roster, ...] = _result(submit(jobs.read_roster, data))
+    except PaperRefused as refused:
+        raise RosterRefused("roster.too_heavy", "This file is too heavy to open. Nothing was taken.") from refused
+    return found
 
 
 def _result(future: "Future[Any]") -> Any:

@@ -3,17 +3,23 @@ import uuid
 from django.conf import settings
 from django.db import models
 
+from server.classes.models import Class, Student
 from server.worksheets.models import Edition, Worksheet
 
 
 class Handout(models.Model):
-    """One handing-out of a worksheet to anybody with the code."""
+    """One handing-out of a worksheet: to a class, or some of its students, to anybody with the code, or to both."""
 
     id = models.UUIDField(primary_key=True, default=uuid.uuid4, editable=False)
     worksheet = models.ForeignKey(Worksheet, models.PROTECT, related_name="handouts")
     edition = models.ForeignKey(Edition, models.PROTECT, related_name="handouts")
     """What students work on. What they are marked by is the newest of ``key_sets``."""
     code = models.CharField(max_length=12, unique=True)
+    to_class = models.ForeignKey(Class, models.PROTECT, related_name="handouts", null=True)
+    recipients = models.ManyToManyField(Student, related_name="+")
+    """The students of the class that it is for; none named: all of them, also those who come later."""
+    guests = models.BooleanField(default=True)
+    """Whether anybody with the code may join, by name."""
     message = models.CharField(max_length=1_000, default="")
     """What the teacher says to students beside the worksheet, in lines."""
     open = models.BooleanField(default=True)

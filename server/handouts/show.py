@@ -7,8 +7,19 @@ from django.http import HttpRequest
 from django.urls import reverse
 from ninja import Schema
 
-from server.handouts.codes import shown
+from server.accounts.teacher import teacher_of
+from server.entrance.codes import shown
+from server.handouts.flows.hand_out import right_to
 from server.handouts.models import Handout
+from server.may import Right
+
+
+class HandedToOut(Schema):
+    """The class that a handout is to; ``some``: to how many of its students, None: to all."""
+
+    id: uuid.UUID
+    name: str
+    some: int | None
 
 
 class HandoutOut(Schema):
@@ -19,6 +30,10 @@ class HandoutOut(Schema):
     title: str
     code: str
     link: str
+    right: Right
+    """The most that the teacher who asks may do with it."""
+    to_class: HandedToOut | None
+    """None: to anybody with the code."""
     message: str
     open: bool
     opens_at: datetime | None
@@ -35,6 +50,12 @@ class HandoutOut(Schema):
     edition_is_newest: bool
 
 
+def _handed_to(handout: Handout) -> HandedToOut | None:
+    if handout.to_class is None:
+        return None
+    return HandedToOut(id=handout.to_class.pk, name=handout.to_class.name, some=handout.recipients.count() or None)
+
+
 def handout_out(request: HttpRequest, handout: Handout) -> HandoutOut:
     return HandoutOut(
         id=handout.pk,
@@ -42,6 +63,8 @@ def handout_out(request: HttpRequest, handout: Handout) -> HandoutOut:
         title=handout.edition.title,
         code=shown(handout.code),
         link=request.build_absolute_uri(reverse("join_with_code", args=[handout.code])),
+        right=right_to(teacher_of(request), handout),
+        to_class=_handed_to(handout),
         message=handout.message,
         open=handout.open,
         opens_at=handout.opens_at,

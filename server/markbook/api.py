@@ -5,7 +5,7 @@ from fractions import Fraction
 from typing import Annotated, Any
 
 from ninja import Query, Router, Status
-from pydantic import AfterValidator, AwareDatetime, Field
+from pydantic import AwareDatetime, Field
 
 from server.accounts.teacher import Teacher
 from server.copies.flows.hand_in import let_go_on
@@ -13,6 +13,7 @@ from server.entrance.arrival import arrived_at
 from server.entrance.errors import ErrorOut
 from server.entrance.schemas import Incoming
 from server.handouts.flows.hand_out import find_handout
+from server.handouts.incoming import HandoutSettings
 from server.handouts.show import HandoutOut, handout_out
 from server.markbook.flows.accept import accept_answer
 from server.markbook.flows.newest_key import preview, use_newest_key
@@ -33,30 +34,10 @@ from server.markbook.show import (
     review_of,
     row_of,
 )
+from server.may import Right
 from velum.kinds.part import PartId, PartRef
-from velum.outside_text import lines
 
 router = Router()
-
-MOST_MINUTES = 10_000
-"""A week, and a little."""
-
-
-class HandoutSettings(Incoming):
-    """A setting that is left out stays as it is. ``try_cost`` is in hundredths of a field's points."""
-
-    message: Annotated[str, Field(max_length=1_000), AfterValidator(lines)] = ""
-    open: bool = True
-    opens_at: AwareDatetime | None = None
-    due_at: AwareDatetime | None = None
-    takes_late: bool = True
-    closes_at: AwareDatetime | None = None
-    minutes: Annotated[int, Field(ge=1, le=MOST_MINUTES)] | None = None
-    may_check: bool = False
-    tries_allowed: Annotated[int, Field(ge=1, le=100)] | None = None
-    try_cost: Annotated[int, Field(ge=0, le=100)] = 0
-    shows_reasons: bool = False
-    shows_hints: bool = True
 
 
 class TimeIn(Incoming):
@@ -84,7 +65,7 @@ class AcceptIn(Incoming):
     "/handouts/{uuid:handout_id}/results", response={200: ResultsOut, 404: ErrorOut}, operation_id="get_results"
 )
 def get_results(request: Teacher, handout_id: uuid.UUID) -> ResultsOut:
-    return results_of(request, find_handout(request.user, handout_id))
+    return results_of(request, find_handout(request.user, handout_id, Right.LOOK))
 
 
 @router.get(
@@ -96,7 +77,7 @@ def get_changes(
     request: Teacher, handout_id: uuid.UUID, since: Annotated[int, Query(ge=0, le=9_007_199_254_740_991)] = 0
 ) -> Any:
     """What happened to a handout after the happening of that number; nothing happened: no content."""
-    return changes_of(request, find_handout(request.user, handout_id), since) or Status(204, None)
+    return changes_of(request, find_handout(request.user, handout_id, Right.LOOK), since) or Status(204, None)
 
 
 @router.get(
@@ -106,7 +87,7 @@ def get_changes(
 )
 def preview_newest_key(request: Teacher, handout_id: uuid.UUID) -> NewKeyPreviewOut:
     """What marking by the newest key would mean; nothing is changed yet."""
-    handout = find_handout(request.user, handout_id)
+    handout = find_handout(request.user, handout_id, Right.OWN)
     return new_key_preview_out(handout, preview(handout))
 
 
@@ -115,12 +96,12 @@ def preview_newest_key(request: Teacher, handout_id: uuid.UUID) -> NewKeyPreview
 )
 def mark_by_newest_key(request: Teacher, handout_id: uuid.UUID) -> NewKeyOut:
     changed = use_newest_key(request.user, handout_id)
-    return NewKeyOut(changed=changed, results=results_of(request, find_handout(request.user, handout_id)))
+    return NewKeyOut(changed=changed, results=results_of(request, find_handout(request.user, handout_id, Right.LOOK)))
 
 
 @router.get("/copies/{uuid:copy_id}", response={200: ReviewOut, 404: ErrorOut}, operation_id="get_review")
 def get_review(request: Teacher, copy_id: uuid.UUID) -> ReviewOut:
-    return review_of(find_copy_of_teacher(request.user, copy_id), arrived_at(request))
+    return review_of(find_copy_of_teacher(request.user, copy_id, Right.LOOK), arrived_at(request))
 
 
 @router.post(
@@ -131,7 +112,7 @@ def get_review(request: Teacher, copy_id: uuid.UUID) -> ReviewOut:
 def overrule_mark(request: Teacher, copy_id: uuid.UUID, body: OverruleIn) -> Status[ReviewOut]:
     earned = Fraction(body.earned) if isinstance(body.earned, float) else body.earned
     overrule(request.user, copy_id, PartRef(body.field_id, body.part), earned, body.note)
-    return Status(201, review_of(find_copy_of_teacher(request.user, copy_id), arrived_at(request)))
+    return Status(201, review_of(find_copy_of_teacher(request.user, copy_id, Right.LOOK), arrived_at(request)))
 
 
 @router.post(
@@ -145,14 +126,15 @@ def accept(request: Teacher, copy_id: uuid.UUID, body: AcceptIn) -> Status[Accep
     return Status(
         201,
         AcceptedOut(
-            changed=changed, review=review_of(find_copy_of_teacher(request.user, copy_id), arrived_at(request))
+            changed=changed,
+            review=review_of(find_copy_of_teacher(request.user, copy_id, Right.LOOK), arrived_at(request)),
         ),
     )
 
 
 @router.post("/copies/{uuid:copy_id}/let-go-on", response={200: ReviewOut, 404: ErrorOut}, operation_id="let_go_on")
 def let_student_go_on(request: Teacher, copy_id: uuid.UUID) -> ReviewOut:
-    copy = find_copy_of_teacher(request.user, copy_id)
+    copy = find_copy_of_teacher(request.user, copy_id, Right.MARK)
     let_go_on(request.user, copy, arrived_at(request))
     return review_of(copy, arrived_at(request))
 
@@ -166,7 +148,7 @@ def give_copy_time(request: Teacher, copy_id: uuid.UUID, body: TimeIn) -> CopyRo
         give_time(request.user, copy_id, timedelta(minutes=body.more), arrived_at(request))
     if "until" in body.model_fields_set:
         let_until(request.user, copy_id, body.until, arrived_at(request))
-    return row_of(find_copy_of_teacher(request.user, copy_id), arrived_at(request))
+    return row_of(find_copy_of_teacher(request.user, copy_id, Right.LOOK), arrived_at(request))
 
 
 @router.post(
@@ -187,4 +169,4 @@ def meaning_of_settings(request: Teacher, handout_id: uuid.UUID, body: HandoutSe
 )
 def settle_handout(request: Teacher, handout_id: uuid.UUID, body: HandoutSettings) -> HandoutOut:
     handout = settle(request.user, handout_id, body.model_dump(exclude_unset=True), arrived_at(request))
-    return handout_out(request, find_handout(request.user, handout.pk))
+    return handout_out(request, find_handout(request.user, handout.pk, Right.LOOK))

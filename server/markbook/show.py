@@ -11,6 +11,7 @@ from django.db.models import Sum
 from django.http import HttpRequest
 from ninja import Schema
 
+from server.classes.show import students_in_order
 from server.copies.flows.files import MOST_OF_A_COPY, MOST_OF_A_HANDOUT, kept_of_handout
 from server.copies.flows.marking import marker_of
 from server.copies.flows.read import in_order, read_entries
@@ -18,7 +19,8 @@ from server.copies.flows.when import own_of, times_of
 from server.copies.models import Answer as StoredAnswer
 from server.copies.models import AnswerChange, Copy
 from server.entrance.arrival import arrived_at
-from server.handouts.codes import shown
+from server.entrance.codes import shown
+from server.handouts.flows.audience import students_of
 from server.handouts.flows.documents import MarkedBy, document_of, marked_by
 from server.handouts.flows.happen import What, newest, since
 from server.handouts.models import Handout
@@ -108,6 +110,8 @@ class ResultsOut(Schema):
     opinions: list[str]
     points: str
     rows: list[CopyRow]
+    awaited: list[str]
+    """The names of those of its class who have not opened it."""
     files: FilesOut | None
     """None: nothing on the sheet takes files."""
 
@@ -131,6 +135,7 @@ class ChangesOut(Schema):
     rows: list[CopyRow]
     order: list[uuid.UUID] | None
     """All copies, in the order of names; None: it is as it was."""
+    awaited: list[str]
     files: FilesOut | None
 
 
@@ -190,7 +195,8 @@ class ReviewOut(Schema):
 
     handout: uuid.UUID
     row: CopyRow
-    return_code: str
+    return_code: str | None
+    """None: a student with a card needs none."""
     points: str
     document: Document
     answers: list[AnswerOut]
@@ -273,6 +279,7 @@ def results_of(request: HttpRequest, handout: Handout) -> ResultsOut:
         opinions=[number for ref, number in numbers.items() if not points[ref]],
         points=_total(points.values()),
         rows=_rows(handout, by, now),
+        awaited=_awaited(handout),
         files=_files(handout, document),
     )
 
@@ -286,18 +293,27 @@ def changes_of(request: HttpRequest, handout: Handout, number: int) -> ChangesOu
     copies = {happening.copy for happening in happened if happening.copy}
     about_all = any(happening.copy is None for happening in happened)
     if about_all or last < number:  # the database is one from before, restored
-        return ChangesOut(number=last, results=results_of(request, handout), rows=[], order=None, files=None)
+        return ChangesOut(
+            number=last, results=results_of(request, handout), rows=[], order=None, awaited=[], files=None
+        )
     rows = _rows(handout, marked_by(handout), arrived_at(request), copies)
     order = None
     if any(happening.what == What.JOINED for happening in happened):
         order = [copy.pk for copy in in_order_of_names(handout.copies.only("name", "joined_at"))]
     files = _files(handout, document_of(handout))
-    return ChangesOut(number=last, results=None, rows=rows, order=order, files=files)
+    return ChangesOut(number=last, results=None, rows=rows, order=order, awaited=_awaited(handout), files=files)
 
 
 def _rows(handout: Handout, by: MarkedBy, now: datetime, only: Collection[uuid.UUID] | None = None) -> list[CopyRow]:
     late = Counter(AnswerChange.objects.filter(copy__handout=handout, late=True).values_list("copy_id", flat=True))
     return [_row(copy, marks, late[copy.pk], now) for copy, marks in copies_with_marks(handout, by, only)]
+
+
+def _awaited(handout: Handout) -> list[str]:
+    if handout.to_class_id is None:
+        return []
+    here = handout.copies.filter(student__isnull=False).values("student")
+    return [student.name for student in students_in_order(students_of(handout).exclude(pk__in=here))]
 
 
 _NEARLY = 0.8
@@ -344,7 +360,7 @@ def review_of(copy: Copy, now: datetime) -> ReviewOut:
     return ReviewOut(
         handout=copy.handout.pk,
         row=_row(copy, counted_marks(copy, by, marker_of(copy.handout, by.keys)), len(late), now),
-        return_code=shown(copy.return_code),
+        return_code=shown(copy.guest.return_code) if copy.guest else None,
         points=_total(points_of(document.fields, by.keys.groups).values()),
         document=with_keys(document, by.keys),
         answers=_answers(document, copy.answers.all()),

@@ -15,13 +15,18 @@ from django.test import Client, TestCase, override_settings
 from django.utils import timezone
 
 from server.accounts.models import User
-from server.copies import cookies
+from server.classes import cookies as student_cookies
+from server.classes.flows.enrol import take_roster
+from server.classes.flows.find import students_in
+from server.classes.models import Card, Class, Student
+from server.copies import people
 from server.copies.flows.answer import Change, Outcome, save_answers
 from server.copies.flows.join import join
 from server.copies.models import Copy
 from server.handouts.flows.documents import read_keys
 from server.handouts.flows.hand_out import hand_out
 from server.handouts.models import Handout
+from server.may import Role
 from server.pictures.flows.keep import keep
 from server.sounds.flows.keep import keep_sound
 from server.worksheets.documents import written
@@ -35,6 +40,8 @@ from velum.instructions import Instruction
 from velum.kinds.help import HintHelp
 from velum.pictures.svg import prepare_svg
 from velum.rich_text import plain
+from velum.rosters.columns import split_name
+from velum.rosters.roster import Student as StudentValue
 
 SECRET = "bladderwrack"
 """The right answer of box1: it must reach no student."""
@@ -125,7 +132,7 @@ def student_client(copy: Copy) -> Client:
     """A browser that holds a copy's cookies, without regard to their paths: the strictest to defend against."""
     client = Client()
     response = HttpResponse()
-    cookies.give(response, copy)
+    people.let_in(response, copy)
     client.cookies = response.cookies
     return client
 
@@ -174,3 +181,21 @@ class WorldCase(TestCase):
         body = response.json()
         self.assertEqual(body["code"], code)
         self.assertRegex(body["message"], r"\.$")
+
+
+def make_students(of_class: Class, *names: str) -> list[Student]:
+    """Students of a class, by their whole names, in the order in which they are given."""
+    read = [StudentValue.model_validate(split_name(name)) for name in names]
+    owner = of_class.teachings.get(role=Role.OWNS).teacher
+    take_roster(owner, of_class.pk, read, timezone.now())
+    by_name = {student.name: student for student in students_in(of_class)}
+    return [by_name[name] for name in names]
+
+
+def card_client(student: Student) -> Client:
+    """A browser in which a student has signed in with their card."""
+    client = Client()
+    response = HttpResponse()
+    student_cookies.give(response, Card.objects.get(student=student))
+    client.cookies = response.cookies
+    return client

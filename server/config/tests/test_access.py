@@ -13,10 +13,14 @@ from django.core.files.base import ContentFile
 from django.core.files.storage import default_storage
 from django.test import Client
 from django.urls import URLPattern, URLResolver, get_resolver
+from django.utils import timezone
 from ninja.operation import PathView
 
+from server.classes.flows.find import students_in
+from server.classes.flows.make import make_class
+from server.copies.flows.join import copy_for
 from server.copies.models import AnswerFile
-from server.handouts.flows.hand_out import hand_out
+from server.handouts.flows.hand_out import To, hand_out, hand_out_to
 from server.pictures.models import OwnPicture
 from server.sounds.models import OwnSound
 from server.testing.world import (
@@ -24,7 +28,9 @@ from server.testing.world import (
     KEPT_BACK,
     SECRET,
     WorldCase,
+    card_client,
     joined,
+    make_students,
     make_teacher,
     make_worksheet,
     student_client,
@@ -53,6 +59,14 @@ PUBLIC = {
     ("POST", "/join/<code>/"),
     ("GET", "/outbox/"),
     ("GET", "/c/worker.js"),
+    # Whoever knows a card, or a class's code, a name and the pictures of a card.
+    ("GET", "/card/<token>/"),
+    ("POST", "/card/<token>/"),
+    ("GET", "/class/<code>/"),
+    ("POST", "/class/<code>/"),
+    ("POST", "/sign-out/"),
+    # For whoever is signed in with a card: others are asked for theirs.
+    ("GET", "/peg/"),
 }
 
 SIGNED_IN = {
@@ -66,6 +80,12 @@ SIGNED_IN = {
     ("POST", "/api/pictures"),
     ("POST", "/api/pictures/from-library"),
     ("POST", "/api/sounds"),
+    ("GET", "/classes/"),
+    ("GET", "/api/classes"),
+    ("POST", "/api/classes"),
+    ("POST", "/api/rosters/pasted"),
+    ("POST", "/api/rosters/file"),
+    ("POST", "/api/rosters/folder"),
 }
 
 OWNERS = {
@@ -113,11 +133,25 @@ OWNERS = {
     ("PATCH", "/api/copies/<copy_id>/time"),
     ("POST", "/api/handouts/<handout_id>/meaning"),
     ("GET", "/copies/<copy_id>/files/<sha256>/"),
+    # For the teachers of a class; what each role may do is tested in server/classes/tests/test_classes.py.
+    ("GET", "/classes/<class_id>/"),
+    ("GET", "/classes/<class_id>/cards.pdf"),
+    ("GET", "/api/classes/<class_id>"),
+    ("PATCH", "/api/classes/<class_id>"),
+    ("DELETE", "/api/classes/<class_id>"),
+    ("POST", "/api/classes/<class_id>/copies"),
+    ("POST", "/api/classes/<class_id>/roster"),
+    ("POST", "/api/classes/<class_id>/roster/meaning"),
+    ("POST", "/api/classes/<class_id>/cards"),
+    ("DELETE", "/api/classes/<class_id>/students/<student_id>"),
+    ("PATCH", "/api/students/<student_id>"),
+    ("POST", "/api/students/<student_id>/card"),
 }
 
 STUDENTS = {
     ("POST", "/c/<copy_id>/begin/"),
     ("POST", "/c/<copy_id>/leave/"),
+    ("POST", "/peg/<handout_id>/"),
     # For the student whose copy it is.
     ("GET", "/c/<copy_id>/"),
     ("GET", "/c/<copy_id>/pages/<page_id>/<width>.webp"),
@@ -163,9 +197,10 @@ def _methods(pattern: URLPattern) -> set[str]:
     view = inspect.getclosurevars(inspect.unwrap(pattern.callback)).nonlocals.get("self")
     if isinstance(view, PathView):
         return {method for operation in view.operations for method in operation.methods}
-    if pattern.name in ("begin_copy", "leave_copy"):
+    if pattern.name in ("begin_copy", "leave_copy", "open_from_peg", "student_sign_out"):
         return {"POST"}
-    return {"GET", "POST"} if "join" in str(pattern.name) or pattern.name == "enter_code" else {"GET"}
+    both = "join" in str(pattern.name) or pattern.name in ("enter_code", "card", "class_sign_in")
+    return {"GET", "POST"} if both else {"GET"}
 
 
 FLAT = Shown(width=500, height=700, corners=SLANTED)
@@ -193,12 +228,27 @@ class Access(WorldCase):
         default_storage.save(kept.name, ContentFile(b"OggS under a stone"))
         self.places["<file>"] = kept.sha256
         self.places["<sound>"] = OwnSound.objects.get(owner=world.maren).sha256
+        self.kestrels = make_class(world.maren, "Kestrels")
+        self.cleo, self.dara = make_students(self.kestrels, "Cleo Marchetti", "Dara Voss")
+        (self.to_class,) = hand_out_to(world.maren, world.worksheet.pk, [To(self.kestrels.pk, [self.cleo.pk])], {})
+        self.cleos = copy_for(self.to_class, self.cleo, timezone.now())
+        write(self.cleos, box3="under a stone")
+        self.places |= {
+            "<class_id>": str(self.kestrels.pk),
+            "<student_id>": str(self.cleo.pk),
+            "<token>": self.cleo.card.token,
+            "<class_code>": self.kestrels.code,
+        }
         self.nobody = Client()
         self.other_teacher = teacher_client(make_teacher("tobias"))
         self.other_student = student_client(joined(world.handout, "Bao Okafor"))
 
     def send(self, client: Client, method: str, path: str) -> Any:
-        path = path.replace("files/<sha256>", "files/<file>").replace("sounds/<sha256>", "sounds/<sound>")
+        path = (
+            path.replace("class/<code>", "class/<class_code>")
+            .replace("files/<sha256>", "files/<file>")
+            .replace("sounds/<sha256>", "sounds/<sound>")
+        )
         for name, value in self.places.items():
             path = path.replace(name, value)
         bodies = {
@@ -216,6 +266,12 @@ class Access(WorldCase):
             "/pasted-key": {"text": "1. gull"},
             "/overrules": {"field_id": "box1", "earned": 1},
             "/accepted": {"field_id": "box3"},
+            "/roster": {"students": [{"given": "Taken"}]},
+            "/roster/meaning": {"students": [{"given": "Taken"}]},
+            "/rosters/pasted": {"text": "Taken"},
+            "/classes": {"name": "Taken"},
+            f"{self.places['<class_id>']}/copies": {"name": "Taken"},
+            "/handouts": {"guests": True},
         }
         body = next((body for end, body in bodies.items() if path.endswith(end)), {})
         return client.generic(method, path, json.dumps(body), content_type=JSON)
@@ -252,10 +308,26 @@ class Access(WorldCase):
                 self.assert_shut(self.send(self.other_student, *route), route, page_redirects=True)
 
     def test_a_student_is_not_a_teacher(self) -> None:
-        own = student_client(self.world.ama)
-        for route in sorted(SIGNED_IN | OWNERS):
-            with self.subTest(route):
-                self.assert_shut(self.send(own, *route), route, page_redirects=True)
+        for own in (student_client(self.world.ama), card_client(self.cleo)):
+            for route in sorted(SIGNED_IN | OWNERS):
+                with self.subTest(route):
+                    self.assert_shut(self.send(own, *route), route, page_redirects=True)
+
+    def test_a_students_copy_is_for_whoever_has_their_card_and_for_nobody_else(self) -> None:
+        self.places |= {"<copy_id>": str(self.cleos.pk), "<handout_id>": str(self.to_class.pk)}
+        kept = AnswerFile.objects.create(copy=self.cleos, sha256="e" * 64, media_type="audio/ogg", size=4)
+        default_storage.save(kept.name, ContentFile(b"OggS under a stone"))
+        self.places["<file>"] = kept.sha256
+        (other,) = make_students(make_class(self.world.maren, "Herons"), "Ema Holt")
+        others = (self.nobody, self.other_student, card_client(self.dara), card_client(other))
+        for client in (*others, teacher_client(self.world.maren)):
+            for route in sorted(STUDENTS):
+                with self.subTest(route):
+                    self.assert_shut(self.send(client, *route), route, page_redirects=True)
+        for method, path in sorted(STUDENTS):
+            if method == "GET" and not path.endswith(".webp"):
+                with self.subTest(path):
+                    self.assertEqual(self.send(card_client(self.cleo), method, path).status_code, 200)
 
     def test_not_even_the_owner_opens_a_copy_as_its_student(self) -> None:
         owner = teacher_client(self.world.maren)
@@ -271,7 +343,8 @@ class Access(WorldCase):
         world.worksheet.refresh_from_db()
         world.handout.refresh_from_db()
         world.ama.refresh_from_db()
-        self.assertEqual((world.worksheet.revision, world.worksheet.handouts.count()), (1, 1))
+        self.assertEqual((world.worksheet.revision, world.worksheet.handouts.count()), (1, 2))
+        self.assertEqual([each.name for each in students_in(self.kestrels)], ["Cleo Marchetti", "Dara Voss"])
         self.assertIsNone(world.ama.handed_in_at)
         self.assertEqual((world.ama.overrules.count(), world.ama.files.count()), (0, 1))
         self.assertEqual(world.ama.shown_help.count(), 0)

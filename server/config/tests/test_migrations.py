@@ -52,7 +52,12 @@ class Database(TestCase):
         self.assertEqual(connection.vendor, asked_for)
 
 
-_FIRST = [("worksheets", "0001_initial"), ("handouts", "0002_checking"), ("copies", "0002_checking")]
+_FIRST = [
+    ("accounts", "0001_initial"),
+    ("worksheets", "0001_initial"),
+    ("handouts", "0002_checking"),
+    ("copies", "0002_checking"),
+]
 
 
 class FromTheFirstRelease(TransactionTestCase):
@@ -64,7 +69,8 @@ class FromTheFirstRelease(TransactionTestCase):
         read_edition.cache_clear()
         read_keys.cache_clear()
         executor = MigrationExecutor(connection)
-        self.fill(executor.migrate(_FIRST).apps)
+        executor.migrate(_FIRST)
+        self.fill(executor.loader.project_state(_FIRST).apps)
         call_command("migrate", verbosity=0)
 
     def fill(self, apps: StateApps) -> None:
@@ -96,7 +102,11 @@ class FromTheFirstRelease(TransactionTestCase):
             with self.assertLogs("server.worksheets.documents"), self.assertRaises(DocumentUnreadable):
                 documents.read(row)
 
+        self.assertEqual(worksheet.owner.school.teachers.get(), worksheet.owner)
         copy = Copy.objects.get(name="Ada Tern")
+        assert copy.guest is not None
+        # Cookies that were given out name the copy.
+        self.assertEqual((copy.guest.pk, copy.guest.name, copy.guest.return_code), (copy.pk, "Ada Tern", "KELP"))
         self.assertEqual(list(copy.tries.order_by("pk").values_list("place", flat=True)), [0, 1])
         key_set = copy.handout.key_sets.get()
         self.assertEqual(copy.marked_by, f"keys {key_set.pk}/10")

@@ -4,10 +4,11 @@ from datetime import datetime
 
 from django.db import transaction
 
+from server.classes.models import Student
 from server.copies.flows.when import times_of
-from server.copies.models import Copy
+from server.copies.models import Copy, Guest
+from server.entrance.codes import new_code, read_code
 from server.entrance.errors import Conflict, Missing, Refused
-from server.handouts.codes import new_code, read_code
 from server.handouts.flows.happen import What, happen
 from server.handouts.models import Handout
 from velum.names import folded
@@ -42,14 +43,37 @@ def join(handout: Handout, name: str, now: datetime, *, namesake: bool = False) 
     handout = Handout.objects.select_for_update(no_key=True).get(pk=handout.pk)
     if not may_join(handout, now):
         raise Refused("join.closed", "This worksheet is closed. Ask your teacher to open it.")
-    if not namesake and handout.copies.filter(folded_name=folded(name)).exists():
+    if not handout.guests:
+        raise Refused("join.for_a_class", "This worksheet is for a class. Sign in with your card to open it.")
+    if not namesake and handout.people.filter(folded_name=folded(name)).exists():
         raise NameTaken("join.name_taken", "Somebody called {name} has joined already.", {"name": name})
     if handout.copies.count() >= MOST_COPIES:
         raise Refused("join.full", "{most} students have joined; no more can.", {"most": MOST_COPIES})
     return_code = new_code()
-    while handout.copies.filter(return_code=return_code).exists():
+    while handout.people.filter(return_code=return_code).exists():
         return_code = new_code()
-    copy = Copy.objects.create(handout=handout, name=name, folded_name=folded(name), return_code=return_code)
+    guest = Guest.objects.create(handout=handout, name=name, folded_name=folded(name), return_code=return_code)
+    copy = Copy.objects.create(handout=handout, guest=guest, name=name)
+    happen(handout.pk, What.JOINED, now, copy.pk)
+    return copy
+
+
+def copy_for(handout: Handout, student: Student, now: datetime) -> Copy:
+    """The copy of a student whom a handout is for, made when they come for the first time. Raises Refused."""
+    has = handout.copies.filter(student=student).first()
+    return has or _copy_made(handout, student, now)
+
+
+@transaction.atomic
+def _copy_made(handout: Handout, student: Student, now: datetime) -> Copy:
+    # Twice at once, on two devices, is once.
+    handout = Handout.objects.select_for_update(no_key=True).get(pk=handout.pk)
+    has = handout.copies.filter(student=student).first()
+    if has:
+        return has
+    if not may_join(handout, now):
+        raise Refused("join.closed", "This worksheet is closed. Ask your teacher to open it.")
+    copy = Copy.objects.create(handout=handout, student=student, name=student.name)
     happen(handout.pk, What.JOINED, now, copy.pk)
     return copy
 
@@ -63,6 +87,6 @@ def may_join(handout: Handout, now: datetime) -> bool:
 def come_back(handout: Handout, typed: str) -> Copy:
     """The copy with this return code. Raises Missing."""
     try:
-        return handout.copies.get(return_code=read_code(typed))
+        return handout.copies.get(guest__return_code=read_code(typed))
     except Copy.DoesNotExist:
         raise Missing("join.unknown_return_code", "Nobody's work has this return code.") from None

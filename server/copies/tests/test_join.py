@@ -8,11 +8,16 @@ from django.test import Client, TransactionTestCase
 
 from server.copies.flows import join as flow
 from server.copies.flows.join import LONGEST_NAME, NameTaken, come_back
-from server.copies.models import Copy
+from server.copies.models import Copy, Guest
+from server.entrance import codes
+from server.entrance.codes import shown
 from server.entrance.errors import Refused
-from server.handouts import codes
-from server.handouts.codes import shown
 from server.testing.world import JSON, WorldCase, joined, make_world, student_client, teacher_client
+
+
+def guest_of(copy: Copy) -> Guest:
+    assert copy.guest is not None
+    return copy.guest
 
 
 class Joining(WorldCase):
@@ -24,7 +29,7 @@ class Joining(WorldCase):
         answer = self.client.post(self.link, {"name": "  Bao \t Okafor "})
         copy = Copy.objects.get(name="Bao Okafor")
         self.assertRedirects(answer, f"/c/{copy.pk}/")
-        self.assertContains(self.client.get(f"/c/{copy.pk}/"), shown(copy.return_code))
+        self.assertContains(self.client.get(f"/c/{copy.pk}/"), shown(guest_of(copy).return_code))
 
     def test_the_cookie_is_for_this_copy_and_out_of_reach_of_scripts(self) -> None:
         answer = self.client.post(self.link, {"name": "Bao Okafor"})
@@ -92,7 +97,7 @@ class Joining(WorldCase):
         self.assertContains(client.get(self.link), "Go on as Ama Lindqvist")
 
     def test_a_return_code_opens_the_copy_on_another_device(self) -> None:
-        code = shown(self.world.ama.return_code).lower()
+        code = shown(guest_of(self.world.ama).return_code).lower()
         answer = Client().post(self.link, {"return_code": code})
         self.assertRedirects(answer, f"/c/{self.world.ama.pk}/", fetch_redirect_response=False)
         self.assertIn("copy", answer.cookies)
@@ -107,12 +112,12 @@ class Joining(WorldCase):
 
         other = hand_out(self.world.maren, self.world.worksheet.pk)
         with self.assertRaises(Refused):
-            come_back(other, self.world.ama.return_code)
+            come_back(other, guest_of(self.world.ama).return_code)
 
     def test_wrong_return_codes_are_counted_and_a_right_one_is_let_in_all_the_same(self) -> None:
         answers = [self.client.post(self.link, {"return_code": "BBBBBB"}).status_code for _ in range(62)]
         self.assertEqual((answers[59], answers[60]), (404, 429))
-        answer = self.client.post(self.link, {"return_code": self.world.ama.return_code})
+        answer = self.client.post(self.link, {"return_code": guest_of(self.world.ama).return_code})
         self.assertEqual(answer.status_code, 302)
 
     def test_wrong_codes_are_counted_wherever_they_are_typed(self) -> None:

@@ -9,6 +9,7 @@ from server.entrance.errors import Missing, Refused
 from server.handouts.flows.correct import correct
 from server.handouts.flows.documents import document_of
 from server.markbook.flows.overrule import find_copy_of_teacher
+from server.may import Right
 from velum.document.key_set import KeySet
 from velum.kinds import kind_of
 from velum.kinds.part import PartRef
@@ -21,7 +22,7 @@ def accept_answer(teacher: User, copy_id: uuid.UUID, ref: PartRef) -> int:
     The worksheet stays as it is, and so does what the teacher decided. Raises Missing, and Refused for an answer that
     cannot be a key, such as a blank one.
     """
-    copy = find_copy_of_teacher(teacher, copy_id)
+    copy = find_copy_of_teacher(teacher, copy_id, Right.MARK)
     document = document_of(copy.handout)
     field = document.field(ref.field)
     if field is None or all(part.id != ref.part for part in field.parts):

@@ -9,6 +9,7 @@ from server.handouts.flows.correct import correct
 from server.handouts.flows.documents import document_of, marked_by
 from server.handouts.flows.hand_out import find_handout
 from server.handouts.models import Handout
+from server.may import Right
 from server.worksheets import documents
 from velum.document.key_set import KeySet, key_set_of, other_keys, renewed
 from velum.document.reading import DocumentUnreadable
@@ -45,7 +46,7 @@ def use_newest_key(owner: User, handout_id: uuid.UUID) -> int:
     The sheet of the students stays as it is, and so does what the teacher decided. Raises Missing and
     DocumentUnreadable.
     """
-    handout = find_handout(owner, handout_id)
+    handout = find_handout(owner, handout_id, Right.OWN)
     correct(handout, owner, "newest_key", lambda before: _newest(handout, before))
     return mark_again(handout)
 

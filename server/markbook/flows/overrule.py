@@ -6,14 +6,17 @@ from typing import Literal
 
 from django.db import transaction
 
+from server import may
 from server.accounts.models import User
 from server.copies.models import Copy
 from server.entrance.errors import Missing, Refused
 from server.handouts.flows.documents import document_of, marked_by
 from server.handouts.flows.happen import What, happen
 from server.markbook.models import Overrule
+from server.may import Right
 from velum.document.document import points_of
 from velum.kinds.part import PartRef
+from velum.sentence import Sentence
 
 Share = Literal["half", "all"]
 Earned = Fraction | Share
@@ -21,19 +24,18 @@ Earned = Fraction | Share
 _SHARES: dict[Share, Fraction] = {"half": Fraction(1, 2), "all": Fraction(1)}
 
 
-def find_copy_of_teacher(owner: User, copy_id: uuid.UUID) -> Copy:
-    """A copy of a worksheet of this teacher's. Raises Missing, for another teacher's too."""
-    try:
-        return Copy.objects.select_related("handout__edition", "handout__worksheet").get(
-            pk=copy_id, handout__worksheet__owner=owner
-        )
-    except Copy.DoesNotExist:
-        raise Missing("copy.missing", "There is no such copy among your handouts.") from None
+_NO_COPY = Sentence("copy.missing", "There is no such copy among your handouts.")
+
+
+def find_copy_of_teacher(teacher: User, copy_id: uuid.UUID, right: Right) -> Copy:
+    """A copy that a teacher may do this with. Raises Missing."""
+    found = Copy.objects.select_related("handout__edition", "handout__worksheet", "guest")
+    return may.get(found.filter(may.handout_of(teacher, right, "handout__")), copy_id, _NO_COPY)
 
 
 def overrule(teacher: User, copy_id: uuid.UUID, ref: PartRef, earned: Earned | None, note: str) -> Overrule:
     """Decide what a part earns; None goes back to the machine's mark. Raises Missing or Refused."""
-    copy = find_copy_of_teacher(teacher, copy_id)
+    copy = find_copy_of_teacher(teacher, copy_id, Right.MARK)
     document = document_of(copy.handout)
     points = points_of(document.fields, marked_by(copy.handout).keys.groups).get(ref)
     if points is None:

@@ -15,24 +15,26 @@ from server.copies.models import Copy
 from server.entrance.errors import Refused
 from server.handouts.flows.hand_out import find_handout
 from server.handouts.flows.happen import What, happen
+from server.handouts.flows.settings import apply_settings
 from server.handouts.models import Handout
 from server.markbook.flows.overrule import find_copy_of_teacher
+from server.may import Right
 from velum.times import Own, Phase, ends, with_more
 
 MOST_MORE = timedelta(days=7)
 """The most time that one copy may have beyond the limit."""
 
 
-def settle(owner: User, handout_id: uuid.UUID, settings: Mapping[str, Any], now: datetime) -> Handout:
+def settle(teacher: User, handout_id: uuid.UUID, settings: Mapping[str, Any], now: datetime) -> Handout:
     """Change settings of a handout, by their names; the others stay as they are. Raises Missing and Refused.
 
     What was handed in is marked again where the cost of a try changes.
     """
-    find_handout(owner, handout_id)
+    find_handout(teacher, handout_id, Right.MARK)
     with transaction.atomic():
         # Who joins or begins meanwhile waits, and does so by what is settled here.
         handout = Handout.objects.select_for_update(no_key=True).get(pk=handout_id)
-        _apply(handout, settings)
+        apply_settings(handout, settings)
         handout.save(update_fields=list(settings))
         if "minutes" in settings:
             _run_limits(handout, now)
@@ -54,10 +56,10 @@ class Meaning:
     more: int
 
 
-def meaning_of(owner: User, handout_id: uuid.UUID, settings: Mapping[str, Any], now: datetime) -> Meaning:
+def meaning_of(teacher: User, handout_id: uuid.UUID, settings: Mapping[str, Any], now: datetime) -> Meaning:
     """What changing settings would mean; nothing is changed. Raises Missing and Refused."""
-    before, after = find_handout(owner, handout_id), find_handout(owner, handout_id)
-    _apply(after, settings)
+    before, after = find_handout(teacher, handout_id, Right.MARK), find_handout(teacher, handout_id, Right.MARK)
+    apply_settings(after, settings)
     begun = ended = less = more = 0
     for copy in before.copies.filter(handed_in_at=None):
         if copy.begun_at is None and copy.saved_at is None:
@@ -73,16 +75,6 @@ def meaning_of(owner: User, handout_id: uuid.UUID, settings: Mapping[str, Any], 
         less += went_on and goes_on and new_end is not None and (end is None or new_end < end)
         more += goes_on and (not went_on or (end is not None and (new_end is None or new_end > end)))
     return Meaning(begun, ended, less, more)
-
-
-def _apply(handout: Handout, settings: Mapping[str, Any]) -> None:
-    for name, value in settings.items():
-        setattr(handout, name, value)
-    opens, due, closes = handout.opens_at, handout.due_at, handout.closes_at
-    if opens and ((due and due <= opens) or (closes and closes <= opens)):
-        raise Refused("handout.ends_before_it_opens", "It would be due or closed before it opens. Nothing was changed.")
-    if due and closes and closes < due:
-        raise Refused("handout.closes_before_due", "It would close before it is due. Nothing was changed.")
 
 
 def _running(copy: Copy, now: datetime) -> Own:
@@ -131,7 +123,7 @@ def let_until(teacher: User, copy_id: uuid.UUID, until: datetime | None, now: da
 
 def _locked(teacher: User, copy_id: uuid.UUID) -> Copy:
     """A copy of a teacher's, whose times nobody else changes meanwhile."""
-    found = find_copy_of_teacher(teacher, copy_id)
+    found = find_copy_of_teacher(teacher, copy_id, Right.MARK)
     handout = Handout.objects.select_for_update(no_key=True).get(pk=found.handout_id)
     copy = Copy.objects.select_for_update().get(pk=copy_id)
     copy.handout = handout

@@ -3,20 +3,21 @@
 import uuid
 from collections.abc import Iterable
 
+from server import may
 from server.accounts.models import User
 from server.entrance.errors import Missing
 from server.worksheets import documents
 from server.worksheets.models import Worksheet
 from velum.document.document import Document
 from velum.document.page import Page
+from velum.sentence import Sentence
+
+_NO_WORKSHEET = Sentence("worksheet.missing", "There is no such worksheet on your desk.")
 
 
 def find_worksheet(owner: User, worksheet_id: uuid.UUID) -> Worksheet:
     """A worksheet of this teacher's. Raises Missing, for another teacher's too."""
-    try:
-        return owner.worksheets.get(pk=worksheet_id)
-    except Worksheet.DoesNotExist:
-        raise Missing("worksheet.missing", "There is no such worksheet on your desk.") from None
+    return may.get(Worksheet.objects.filter(may.worksheet_of(owner)), worksheet_id, _NO_WORKSHEET)
 
 
 def find_document(owner: User, worksheet_id: uuid.UUID) -> Document:

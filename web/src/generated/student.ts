@@ -974,7 +974,7 @@ export interface components {
             /** Name */
             name: string;
             /** Return Code */
-            return_code: string;
+            return_code: string | null;
             sheet: components["schemas"]["Sheet"];
             /** Stand In Microphone */
             stand_in_microphone: boolean;

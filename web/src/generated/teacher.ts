@@ -1,6 +1,140 @@
 // Made from the server's OpenAPI by `make types`. Never edited.
 
 export interface paths {
+    "/api/classes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** List Classes */
+        get: operations["list_classes"];
+        put?: never;
+        /** Create Class */
+        post: operations["make_class"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/{class_id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Get Class */
+        get: operations["get_class"];
+        put?: never;
+        post?: never;
+        /** Delete Class */
+        delete: operations["remove_class"];
+        options?: never;
+        head?: never;
+        /** Change Class */
+        patch: operations["settle_class"];
+        trace?: never;
+    };
+    "/api/classes/{class_id}/cards": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Make Cards
+         * @description New cards for all; the old ones open nothing any more.
+         */
+        post: operations["make_cards"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/{class_id}/copies": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Create Copy Of Class
+         * @description The same students in a class for the next year.
+         */
+        post: operations["copy_class"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/{class_id}/roster": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Take Read Roster */
+        post: operations["take_roster"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/{class_id}/roster/meaning": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Meaning Of Roster
+         * @description What a roster would change in a class; nothing is changed yet.
+         */
+        post: operations["meaning_of_roster"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/{class_id}/students/{student_id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /**
+         * Take Student Out
+         * @description Somebody leaves a class; their work in it stays.
+         */
+        delete: operations["take_student_out"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/copies/{copy_id}": {
         parameters: {
             query?: never;
@@ -251,6 +385,66 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/rosters/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Read Roster
+         * @description Who is named in the file that is the body of the request: a roster for each sheet, or each class.
+         */
+        post: operations["read_roster_file"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rosters/folder": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Read Folder
+         * @description Who is named in the files of a folder: a roster for each class.
+         */
+        post: operations["read_roster_folder"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rosters/pasted": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Read Pasted Roster
+         * @description Who is named in a text; nothing is taken yet.
+         */
+        post: operations["read_pasted_roster"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sounds": {
         parameters: {
             query?: never;
@@ -265,6 +459,43 @@ export interface paths {
          * @description Keep the file that is the body of the request as a sound.
          */
         post: operations["upload_sound"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/students/{student_id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        /** Correct Student */
+        patch: operations["correct_student"];
+        trace?: never;
+    };
+    "/api/students/{student_id}/card": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Make Card
+         * @description A new card; the old one opens nothing any more.
+         */
+        post: operations["make_card"];
         delete?: never;
         options?: never;
         head?: never;
@@ -422,7 +653,7 @@ export interface paths {
         /** List Handouts */
         get: operations["list_handouts"];
         put?: never;
-        /** Create Handout */
+        /** Create Handouts */
         post: operations["hand_out"];
         delete?: never;
         options?: never;
@@ -1133,6 +1364,11 @@ export interface components {
             left_out: string[];
             /** Revision */
             revision: number;
+        };
+        /** CardsOut */
+        CardsOut: {
+            /** Made */
+            made: number;
         };
         /**
          * Cell
@@ -2104,6 +2340,8 @@ export interface components {
          * @description What happened to a handout since somebody looked at it: the rows that may be others now, or all of it anew.
          */
         ChangesOut: {
+            /** Awaited */
+            awaited: string[];
             files: components["schemas"]["FilesOut"] | null;
             /** Number */
             number: number;
@@ -2112,6 +2350,83 @@ export interface components {
             results: components["schemas"]["ResultsOut"] | null;
             /** Rows */
             rows: components["schemas"]["CopyRow"][];
+        };
+        /** ClassIn */
+        ClassIn: {
+            /** Name */
+            name: string;
+            /**
+             * Source
+             * @default
+             */
+            source: string;
+            /**
+             * Year
+             * @default
+             */
+            year: string;
+        };
+        /** ClassOut */
+        ClassOut: {
+            /** Archived At */
+            archived_at: string | null;
+            /** Code */
+            code: string;
+            /**
+             * Id
+             * Format: uuid
+             */
+            id: string;
+            /** Name */
+            name: string;
+            role: components["schemas"]["Role"];
+            /** Students */
+            students: components["schemas"]["StudentOut"][];
+            /** Teachers */
+            teachers: components["schemas"]["TeacherOut"][];
+            /** Year */
+            year: string;
+        };
+        /**
+         * ClassRow
+         * @description A class in a list. ``role`` is what the teacher is to it.
+         */
+        ClassRow: {
+            /** Archived */
+            archived: boolean;
+            /**
+             * Id
+             * Format: uuid
+             */
+            id: string;
+            /** Name */
+            name: string;
+            role: components["schemas"]["Role"];
+            /** Students */
+            students: number;
+            /** Year */
+            year: string;
+        };
+        /**
+         * ClassSettings
+         * @description What is left out stays as it is.
+         */
+        ClassSettings: {
+            /**
+             * Archived
+             * @default false
+             */
+            archived: boolean;
+            /**
+             * Name
+             * @default
+             */
+            name: string;
+            /**
+             * Year
+             * @default
+             */
+            year: string;
         };
         /**
          * CopyRow
@@ -3510,6 +3825,13 @@ export interface components {
              */
             path: (string | number)[];
         };
+        /** FileIn */
+        FileIn: {
+            /** Name */
+            name: string;
+            /** Text */
+            text: string;
+        };
         /**
          * FilesOut
          * @description What students have sent as files, in bytes, and how much there may be of a handout and of a copy.
@@ -3538,6 +3860,14 @@ export interface components {
             fields: string[];
             /** Words */
             words: string;
+        };
+        /**
+         * FolderIn
+         * @description The files of a folder that are CSV.
+         */
+        FolderIn: {
+            /** Files */
+            files: components["schemas"]["FileIn"][];
         };
         /**
          * Follows
@@ -3731,6 +4061,54 @@ export interface components {
             guides: components["schemas"]["Guides"] | null;
         };
         /**
+         * HandedToOut
+         * @description The class that a handout is to; ``some``: to how many of its students, None: to all.
+         */
+        HandedToOut: {
+            /**
+             * Id
+             * Format: uuid
+             */
+            id: string;
+            /** Name */
+            name: string;
+            /** Some */
+            some: number | null;
+        };
+        /**
+         * HandOutIn
+         * @description To whom a worksheet is handed out: a handout is made for each class, and one for ``guests``.
+         */
+        HandOutIn: {
+            /**
+             * Classes
+             * @default []
+             */
+            classes: components["schemas"]["ToClassIn"][];
+            /**
+             * Guests
+             * @default false
+             */
+            guests: boolean;
+            /**
+             * @default {
+             *       "message": "",
+             *       "open": true,
+             *       "opens_at": null,
+             *       "due_at": null,
+             *       "takes_late": true,
+             *       "closes_at": null,
+             *       "minutes": null,
+             *       "may_check": false,
+             *       "tries_allowed": null,
+             *       "try_cost": 0,
+             *       "shows_reasons": false,
+             *       "shows_hints": true
+             *     }
+             */
+            settings: components["schemas"]["HandoutSettings"];
+        };
+        /**
          * HandoutOut
          * @description ``link`` is the whole address that students open, ``code`` what they type instead.
          */
@@ -3765,6 +4143,7 @@ export interface components {
             open: boolean;
             /** Opens At */
             opens_at: string | null;
+            right: components["schemas"]["Right"];
             /** Shows Hints */
             shows_hints: boolean;
             /** Shows Reasons */
@@ -3773,6 +4152,7 @@ export interface components {
             takes_late: boolean;
             /** Title */
             title: string;
+            to_class: components["schemas"]["HandedToOut"] | null;
             /** Tries Allowed */
             tries_allowed: number | null;
             /** Try Cost */
@@ -3979,6 +4359,15 @@ export interface components {
              * @enum {string}
              */
             op: "lay_fixture";
+        };
+        /** LeftOutRowOut */
+        LeftOutRowOut: {
+            /** Row */
+            row: number;
+            /** Text */
+            text: string;
+            /** Why */
+            why: string;
         };
         /** LibraryPictureIn */
         LibraryPictureIn: {
@@ -6832,6 +7221,13 @@ export interface components {
             /** Title */
             title: string;
         };
+        /** RenamedOut */
+        RenamedOut: {
+            /** Now */
+            now: string;
+            /** Was */
+            was: string;
+        };
         /**
          * Replacement
          * @description What becomes of what lies on a page on its new printing: what moves along, and the fields that need a look.
@@ -7785,6 +8181,8 @@ export interface components {
          *     ``opinions`` are the numbers of the other parts.
          */
         ResultsOut: {
+            /** Awaited */
+            awaited: string[];
             files: components["schemas"]["FilesOut"] | null;
             handout: components["schemas"]["HandoutOut"];
             /** Key Is Newest */
@@ -7831,8 +8229,72 @@ export interface components {
             /** Record */
             record: components["schemas"]["RulingOut"][];
             /** Return Code */
-            return_code: string;
+            return_code: string | null;
             row: components["schemas"]["CopyRow"];
+        };
+        /**
+         * Right
+         * @description What somebody wants to do. Each holds those before it.
+         * @enum {string}
+         */
+        Right: "look" | "mark" | "own";
+        /**
+         * Role
+         * @description What a teacher is to a class.
+         * @enum {string}
+         */
+        Role: "owns" | "marks" | "looks";
+        /** RosterDoubtOut */
+        RosterDoubtOut: {
+            /** Student */
+            student: number;
+            /** Why */
+            why: string;
+        };
+        /**
+         * RosterIn
+         * @description Who is in a class; ``take_out``: whoever is not named leaves it.
+         */
+        RosterIn: {
+            /** Students */
+            students: components["schemas"]["Student"][];
+            /**
+             * Take Out
+             * @default false
+             */
+            take_out: boolean;
+        };
+        /**
+         * RosterMeaningOut
+         * @description What a roster changes in a class.
+         */
+        RosterMeaningOut: {
+            /** Changed */
+            changed: components["schemas"]["RenamedOut"][];
+            /** Joining */
+            joining: string[];
+            /** Missing */
+            missing: string[];
+            /** New */
+            new: string[];
+            /** Same */
+            same: number;
+        };
+        /**
+         * RosterOut
+         * @description What was read of a list: nothing is taken yet.
+         */
+        RosterOut: {
+            /** Doubts */
+            doubts: components["schemas"]["RosterDoubtOut"][];
+            /** Left Out */
+            left_out: components["schemas"]["LeftOutRowOut"][];
+            /** Source */
+            source: string;
+            /** Students */
+            students: components["schemas"]["Student"][];
+            /** Title */
+            title: string;
         };
         /**
          * Rounded
@@ -9362,6 +9824,65 @@ export interface components {
             width: number;
         };
         /**
+         * Student
+         * @description A student as a roster names them. Any of it may be empty, but not both names.
+         *
+         *     ``number`` is the school's own, ``source`` the id in the program that wrote the roster (OneRoster's sourcedId).
+         */
+        Student: {
+            /**
+             * Email
+             * @default
+             */
+            email: string;
+            /**
+             * Family
+             * @default
+             */
+            family: string;
+            /**
+             * Given
+             * @default
+             */
+            given: string;
+            /**
+             * Number
+             * @default
+             */
+            number: string;
+            /**
+             * Source
+             * @default
+             */
+            source: string;
+        };
+        /**
+         * StudentIn
+         * @description What is left out stays as it is.
+         */
+        StudentIn: {
+            /**
+             * Email
+             * @default
+             */
+            email: string;
+            /**
+             * Family
+             * @default
+             */
+            family: string;
+            /**
+             * Given
+             * @default
+             */
+            given: string;
+            /**
+             * Number
+             * @default
+             */
+            number: string;
+        };
+        /**
          * StudentName
          * @description The student's name, as large as fits into its box. Nobody has to write it, and none can be mistyped.
          */
@@ -9381,6 +9902,34 @@ export interface components {
             kind: "student_name";
             /** Page */
             page: string;
+        };
+        /**
+         * StudentOut
+         * @description A student, and the names of the drawings on their card, in order.
+         */
+        StudentOut: {
+            /** Card */
+            card: string[];
+            /**
+             * Card Made At
+             * Format: date-time
+             */
+            card_made_at: string;
+            /** Email */
+            email: string;
+            /** Family */
+            family: string;
+            /** Given */
+            given: string;
+            /**
+             * Id
+             * Format: uuid
+             */
+            id: string;
+            /** Name */
+            name: string;
+            /** Number */
+            number: string;
         };
         /**
          * Style
@@ -9490,6 +10039,12 @@ export interface components {
              */
             stroke: components["schemas"]["velum__fixtures__fixture__Stroke"];
         };
+        /** TeacherOut */
+        TeacherOut: {
+            /** Email */
+            email: string;
+            role: components["schemas"]["Role"];
+        };
         /** Text */
         Text: {
             box: components["schemas"]["Box"];
@@ -9543,6 +10098,19 @@ export interface components {
             more: number;
             /** Until */
             until?: string | null;
+        };
+        /**
+         * ToClassIn
+         * @description A class, or those of its ``students`` who are named.
+         */
+        ToClassIn: {
+            /**
+             * Of Class
+             * Format: uuid
+             */
+            of_class: string;
+            /** Students */
+            students?: string[] | null;
         };
         /**
          * Tried
@@ -9796,6 +10364,367 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    list_classes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClassRow"][];
+                };
+            };
+        };
+    };
+    make_class: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ClassIn"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClassOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    get_class: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                class_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClassOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    remove_class: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                class_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    settle_class: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                class_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ClassSettings"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClassOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    make_cards: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                class_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CardsOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    copy_class: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                class_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ClassIn"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClassOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    take_roster: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                class_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RosterIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClassOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    meaning_of_roster: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                class_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RosterIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RosterMeaningOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    take_student_out: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                class_id: string;
+                student_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClassOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
     get_review: {
         parameters: {
             query?: never;
@@ -10346,6 +11275,114 @@ export interface operations {
             };
         };
     };
+    read_roster_file: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/octet-stream": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RosterOut"][];
+                };
+            };
+            /** @description Request Entity Too Large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    read_roster_folder: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FolderIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RosterOut"][];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    read_pasted_roster: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PastedIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RosterOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
     upload_sound: {
         parameters: {
             query?: never;
@@ -10379,6 +11416,81 @@ export interface operations {
             };
             /** @description Unprocessable Entity */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    correct_student: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                student_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StudentIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StudentOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    make_card: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                student_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StudentOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -10756,7 +11868,11 @@ export interface operations {
             };
             cookie?: never;
         };
-        requestBody?: never;
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HandOutIn"];
+            };
+        };
         responses: {
             /** @description Created */
             201: {
@@ -10764,11 +11880,20 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HandoutOut"];
+                    "application/json": components["schemas"]["HandoutOut"][];
                 };
             };
             /** @description Not Found */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -3,7 +3,7 @@
   import { plural } from "../../words/say";
   import { teacher, type Schemas } from "../../api/teacher";
   import Announcer from "../../ui/Announcer.svelte";
-  import Logo from "../../ui/Logo.svelte";
+  import TeacherHeader from "../../ui/TeacherHeader.svelte";
   import type { Begun } from "./begun";
   import BringIn from "./BringIn.svelte";
   import DeskSheet from "./DeskSheet.svelte";
@@ -34,14 +34,7 @@
 </script>
 
 <Announcer />
-<header class="flex flex-wrap items-center gap-x-4 gap-y-2 px-5 py-3">
-  <Logo />
-  <span class="font-serif text-lg font-semibold">Velum</span>
-  <a class="quiet ms-auto text-sm hover:underline" href="/accounts/email/" title="Your account"
-    >{begun.email}</a
-  >
-  <a class="btn btn-ghost btn-sm" href="/accounts/logout/" onclick={() => forgetCopied()}>Sign out</a>
-</header>
+<TeacherHeader here="worksheets" email={begun.email} onsignout={() => forgetCopied()} />
 
 <main class="mx-auto max-w-6xl px-5 pb-16">
   <h1 class="sr-only">Your desk</h1>

@@ -4,7 +4,7 @@
   import type { Schemas } from "../../api/teacher";
   import Dialog from "../../ui/Dialog.svelte";
   import { moment, plural } from "../../words/say";
-  import { fromLocal, toLocal } from "./local_time";
+  import { fromLocal, toLocal } from "../../words/local_time";
   import type { Live } from "./results.svelte";
 
   interface Props {

@@ -2,7 +2,7 @@
   import type { Schemas } from "../../api/teacher";
   import Announcer from "../../ui/Announcer.svelte";
   import Logo from "../../ui/Logo.svelte";
-  import { moment } from "../../words/say";
+  import { list, moment, plural } from "../../words/say";
   import NewestKey from "./NewestKey.svelte";
   import JoinCard from "./JoinCard.svelte";
   import { Live } from "./results.svelte";
@@ -27,8 +27,15 @@
   <div class="min-w-0 flex-1 basis-60">
     <h1 class="truncate text-xl" dir="auto">{handout.title}</h1>
     <p class="quiet text-sm">
-      Handed out {moment(handout.created_at)} ·
-      <a href="/worksheets/{handout.worksheet}/">open the worksheet</a>
+      Handed out
+      {#if handout.to_class}
+        to <a href="/classes/{handout.to_class.id}/"><bdi>{handout.to_class.name}</bdi></a>{handout.to_class
+          .some
+          ? `, ${plural(handout.to_class.some, ["# student", "# students"])}`
+          : ""},
+      {/if}
+      {moment(handout.created_at)}
+      {#if handout.right === "own"}· <a href="/worksheets/{handout.worksheet}/">open the worksheet</a>{/if}
     </p>
   </div>
   <p role="status" class="tabular-nums">
@@ -46,14 +53,31 @@
   <main class="min-w-0">
     {#if rows.length === 0}
       <div class="rounded-lg border-2 border-dashed border-(--line) px-8 py-14 text-center">
-        <h2 class="text-xl">Nobody has joined yet</h2>
-        <p class="quiet mt-2">Show the code to your class. Whoever joins appears here by itself.</p>
+        {#if handout.to_class}
+          <h2 class="text-xl">Nobody has opened it yet</h2>
+          <p class="quiet mt-2">It hangs on their pegs. Whoever opens it appears here by itself.</p>
+        {:else}
+          <h2 class="text-xl">Nobody has joined yet</h2>
+          <p class="quiet mt-2">Show the code to your class. Whoever joins appears here by itself.</p>
+        {/if}
       </div>
     {:else}
       <ResultsTable {live} />
       <ShapeKey />
     {/if}
-    {#if !live.results.key_is_newest}
+    {#if live.results.awaited.length > 0}
+      <p class="mt-4" data-testid="awaited">
+        <b>{plural(live.results.awaited.length, ["# has not opened it:", "# have not opened it:"])}</b>
+        {list(live.results.awaited)}
+      </p>
+    {/if}
+    {#if handout.right !== "own"}
+      <p class="quiet mt-5 text-sm">
+        {handout.right === "mark"
+          ? "You mark here with a colleague."
+          : "You look on here; a colleague marks."}
+      </p>
+    {:else if !live.results.key_is_newest}
       <NewestKey {live} />
     {:else if !handout.edition_is_newest}
       <p class="quiet mt-5 text-sm">

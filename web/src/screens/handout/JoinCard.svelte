@@ -39,6 +39,11 @@
 </script>
 
 <section class="card-paper self-start px-6 py-5" aria-label="How students join">
+  {#if handout.to_class}
+    <p class="mb-4">
+      It hangs on the pegs of those it is for. The link and the code open it for whoever has signed in.
+    </p>
+  {/if}
   <p class="quiet text-sm font-semibold">Join code</p>
   <p class="font-serif text-4xl font-semibold tracking-wider tabular-nums" translate="no" data-testid="code">
     {handout.code}
@@ -57,45 +62,45 @@
   </div>
   <button class="btn btn-primary mt-4 w-full" onclick={() => (large = true)}>Show it large</button>
   <a class="btn btn-outline mt-2 w-full" href="/handouts/{handout.id}/code-sheet/">Print it for the wall</a>
-  <div class="mt-5 space-y-3 border-t border-(--hairline) pt-4">
-    <label class="flex items-start gap-3">
-      <input
-        type="checkbox"
-        class="toggle mt-0.5"
-        checked={handout.may_check}
-        onchange={(event) => settle({ may_check: event.currentTarget.checked })}
-      />
-      <span
-        >Students may check an answer<span class="quiet block text-sm"
-          >They see right or not right, never the key.</span
-        ></span
-      >
-    </label>
-    {#if handout.may_check}<CheckSettings {handout} onsettle={settle} />{/if}
-    <label class="flex items-start gap-3">
-      <input
-        type="checkbox"
-        class="toggle mt-0.5"
-        checked={handout.open}
-        onchange={(event) => settle({ open: event.currentTarget.checked })}
-      />
-      <span>Open<span class="quiet block text-sm">Closed, nobody can join, write or hand in.</span></span>
-    </label>
-    <label class="block">
-      <span class="field-label">Message to students</span>
-      <textarea
-        class="textarea w-full text-sm"
-        rows="2"
-        maxlength="1000"
-        dir="auto"
-        value={handout.message}
-        onchange={(event) => settle({ message: event.currentTarget.value })}></textarea>
-    </label>
-    <Folded title="Times" open={timed}>
-      <TimeSettings {handout} {meaning} onsettle={settle} />
-    </Folded>
-    {#if problem}<p class="font-semibold text-warning" role="alert">{problem}</p>{/if}
-  </div>
+  {#if handout.right !== "look"}<div class="mt-5 space-y-3 border-t border-(--hairline) pt-4">
+      <label class="flex items-start gap-3">
+        <input
+          type="checkbox"
+          class="toggle mt-0.5"
+          checked={handout.may_check}
+          onchange={(event) => settle({ may_check: event.currentTarget.checked })}
+        />
+        <span
+          >Students may check an answer<span class="quiet block text-sm"
+            >They see right or not right, never the key.</span
+          ></span
+        >
+      </label>
+      {#if handout.may_check}<CheckSettings {handout} onsettle={settle} />{/if}
+      <label class="flex items-start gap-3">
+        <input
+          type="checkbox"
+          class="toggle mt-0.5"
+          checked={handout.open}
+          onchange={(event) => settle({ open: event.currentTarget.checked })}
+        />
+        <span>Open<span class="quiet block text-sm">Closed, nobody can join, write or hand in.</span></span>
+      </label>
+      <label class="block">
+        <span class="field-label">Message to students</span>
+        <textarea
+          class="textarea w-full text-sm"
+          rows="2"
+          maxlength="1000"
+          dir="auto"
+          value={handout.message}
+          onchange={(event) => settle({ message: event.currentTarget.value })}></textarea>
+      </label>
+      <Folded title="Times" open={timed}>
+        <TimeSettings {handout} {meaning} onsettle={settle} />
+      </Folded>
+      {#if problem}<p class="font-semibold text-warning" role="alert">{problem}</p>{/if}
+    </div>{/if}
 </section>
 
 {#if large}

@@ -3,7 +3,7 @@
   // said before it is made.
   import { plural } from "../../words/say";
   import type { Schemas } from "../../api/teacher";
-  import { fromLocal, toLocal } from "./local_time";
+  import { fromLocal, toLocal } from "../../words/local_time";
   import type { Settings } from "./results.svelte";
 
   interface Props {

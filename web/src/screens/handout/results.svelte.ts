@@ -144,10 +144,10 @@ export class Live {
     };
     const changes = await take(teacher.GET("/api/handouts/{handout_id}/changes", { params }));
     if (!changes) return;
-    const { number, results, rows, order, files } = changes;
+    const { number, results, rows, order, awaited, files } = changes;
     if (results) return this.set(results);
     this.take(rows, order);
-    this.results = { ...this.results, number, files };
+    this.results = { ...this.results, number, awaited, files };
   }
 
   private set(results: Results): void {

@@ -81,8 +81,8 @@
     <div class="min-w-0 flex-1 basis-60">
       <h1 class="truncate text-xl" dir="auto">{row.name}</h1>
       <p class="quiet text-sm">
-        <a href="/handouts/{review.handout}/" dir="auto">{review.document.title}</a> · {standing} · return code
-        <bdi translate="no">{review.return_code}</bdi>
+        <a href="/handouts/{review.handout}/" dir="auto">{review.document.title}</a> · {standing}
+        {#if review.return_code}· return code <bdi translate="no">{review.return_code}</bdi>{/if}
       </p>
     </div>
     {#if problem}<p class="font-semibold text-warning" role="alert">{problem}</p>{/if}

@@ -130,7 +130,8 @@
         <h1 class="truncate text-lg sm:text-xl" dir="auto">{working.copy.sheet.title}</h1>
         <p class="text-sm">
           <span class="quiet"
-            ><bdi>{working.copy.name}</bdi> · return code <bdi translate="no">{working.copy.return_code}</bdi> ·
+            ><bdi>{working.copy.name}</bdi> · {#if working.copy.return_code}return code
+              <bdi translate="no">{working.copy.return_code}</bdi>{:else}<a href="/peg/">your peg</a>{/if} ·
           </span>
           {#if working.handedInAt}
             <b>Handed in {moment(working.handedInAt)}</b>

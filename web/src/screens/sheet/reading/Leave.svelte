@@ -6,7 +6,7 @@
 
   let { working }: { working: Working } = $props();
 
-  let form: HTMLFormElement;
+  let form = $state<HTMLFormElement>();
   let problem = $state("");
   let leaving = $state(false);
 
@@ -15,7 +15,7 @@
     problem = "";
     if (await working.leaveDevice()) {
       await leaveOffline(working.copy.id);
-      form.submit();
+      form?.submit();
     } else {
       problem = "Something you wrote is on this device alone. Stay until all is saved.";
       leaving = false;
@@ -23,16 +23,21 @@
   }
 </script>
 
-<form bind:this={form} method="post" action="/c/{working.copy.id}/leave/">
-  <input type="hidden" name="csrfmiddlewaretoken" value={csrfToken()} />
-  <p class="font-semibold">Does somebody else use this device next?</p>
-  <p class="quiet mt-1 text-sm">
-    Then take your sheet off it. Your return code opens it again: <b translate="no"
-      ><bdi>{working.copy.return_code}</bdi></b
-    >.
-  </p>
-  <button type="button" class="btn btn-outline mt-2 h-11" disabled={leaving} onclick={leave}
-    >Take my sheet off this device</button
-  >
-  {#if problem}<p class="problem mt-2" role="alert">{problem}</p>{/if}
-</form>
+{#if working.copy.return_code === null}
+  <p><a class="btn btn-outline h-11" href="/peg/">Back to your peg</a></p>
+  <p class="quiet mt-1 text-sm">You sign out there.</p>
+{:else}
+  <form bind:this={form} method="post" action="/c/{working.copy.id}/leave/">
+    <input type="hidden" name="csrfmiddlewaretoken" value={csrfToken()} />
+    <p class="font-semibold">Does somebody else use this device next?</p>
+    <p class="quiet mt-1 text-sm">
+      Then take your sheet off it. Your return code opens it again: <b translate="no"
+        ><bdi>{working.copy.return_code}</bdi></b
+      >.
+    </p>
+    <button type="button" class="btn btn-outline mt-2 h-11" disabled={leaving} onclick={leave}
+      >Take my sheet off this device</button
+    >
+    {#if problem}<p class="problem mt-2" role="alert">{problem}</p>{/if}
+  </form>
+{/if}

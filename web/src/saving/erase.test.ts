@@ -1,0 +1,34 @@
+import "fake-indexeddb/auto";
+import { openDB } from "idb";
+import { expect, test } from "vitest";
+import { copiesUnsent, eraseCopies } from "./erase";
+
+const AMA = "11111111-1111-4111-8111-111111111111";
+const BAO = "22222222-2222-4222-8222-222222222222";
+
+async function keep(name: string, value: unknown) {
+  const opened = await openDB("velum", 1, {
+    upgrade: (made) => void made.createObjectStore("kept", { keyPath: ["name", "tab"] }),
+  });
+  await opened.put("kept", { name, tab: "t", value, order: 1 });
+  opened.close();
+}
+
+async function names(): Promise<string[]> {
+  const opened = await openDB("velum", 1);
+  const keys = (await opened.getAllKeys("kept")) as [string, string][];
+  opened.close();
+  return keys.map(([name]) => name).toSorted();
+}
+
+test("what was not sent is told, and what is kept of the named copies goes, and nothing else", async () => {
+  await keep(`velum:copy:${AMA}:box1`, { sent: true });
+  await keep(`velum:flags:${AMA}`, ["box1"]);
+  await keep(`velum:copy:${BAO}:box1`, { sent: false });
+  await keep("velum:device", "abc");
+  expect(await copiesUnsent([AMA, BAO])).toEqual([BAO]);
+  await keep(`velum:file:${AMA}:f1`, new Uint8Array(3));
+  expect(await copiesUnsent([AMA])).toEqual([AMA]);
+  await eraseCopies([AMA]);
+  expect(await names()).toEqual([`velum:copy:${BAO}:box1`, "velum:device"]);
+});
