@@ -186,7 +186,8 @@ def _hand_out(page: Page, home: str, title: str) -> None:
     page.goto(f"{home}/desk/")
     page.get_by_role("link", name=f"Open {title}, 1 page").click()
     page.get_by_role("navigation", name="Steps").get_by_role("link", name="Hand out").click()
-    page.get_by_role("button", name="Hand it out now").click()
+    page.get_by_label("Anybody with the code").check()
+    page.get_by_role("button", name="Hand out to anybody").click()
     page.wait_for_url("**/handouts/**")
 
 

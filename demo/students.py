@@ -1,4 +1,4 @@
-"""The Kestrels at work on the tide table."""
+"""The classes of the sample world, and the Kestrels at work on the tide table."""
 
 from dataclasses import dataclass
 
@@ -65,3 +65,21 @@ KESTRELS = (
     Student("Ivo Castellan", (), handed_in=False),
     Student("Juno Adeyemi", ("13:10", "07:50", ".4"), handed_in=False),
 )
+
+ABSENT = ["Kaya Oyelaran", "Lars Fontaine"]
+"""Kestrels who were not there that day."""
+
+HERONS = [
+    "Mina Abernathy",
+    "Noor Castillo",
+    "Oskar Wren",
+    "Petra Mbeki",
+    "Quentin Ashby",
+    "Rosa Lindholm",
+    "Søren Vega",
+    "Tamsin Okoye",
+    "Uri Delacroix",
+    "Vera Thornquist",
+    "Wim Salazar",
+    "Yara Finch",
+]

@@ -51,7 +51,7 @@ def hand_out(page: Page, paper: Path, blanks: int, key: str) -> int:
     page.keyboard.press("Control+V")
     page.get_by_role("button", name=f"Set these {blanks} answers").click()
     page.get_by_role("link", name="Hand out").first.click()
-    page.get_by_role("button", name="Hand it out now").click()
+    page.get_by_role("button", name="Hand out to anybody").click()
     page.wait_for_url("**/handouts/**")
     return presses(page)
 

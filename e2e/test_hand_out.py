@@ -14,7 +14,7 @@ class HandOut(Journey):
         DeskPage(page).open().sheet("keeper's log").get_by_role("link", name="Set the key").click()
         page.get_by_role("link", name="Hand out").first.click()
         expect(page.get_by_text("No right answer: what students write there waits for you.")).to_be_visible()
-        page.get_by_role("button", name="Hand it out now").click()
+        page.get_by_role("button", name="Hand out to anybody").click()
         page.wait_for_url("**/handouts/**")
         handout = HandoutPage(page)
         self.assertRegex(handout.code, r"^\w{3} \w{3}$")

@@ -32,7 +32,7 @@ class Forms(Journey):
 
     def hand_out(self) -> str:
         self.editor.step("Hand out")
-        self.page.get_by_role("button", name="Hand it out now").click()
+        self.page.get_by_role("button", name="Hand out to anybody").click()
         self.page.wait_for_url("**/handouts/**")
         return HandoutPage(self.page).link
 

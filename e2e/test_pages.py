@@ -90,7 +90,7 @@ class Pages(Journey):
         self.press("Turn", 1)
         self.assertEqual(len(self.document()["pages"]), 2)
         self.editor.step("Hand out")
-        self.page.get_by_role("button", name="Hand it out now").click()
+        self.page.get_by_role("button", name="Hand out to anybody").click()
         self.page.wait_for_url("**/handouts/**")
         sheet = JoinPage(self.new_browser().new_page()).follow(HandoutPage(self.page).link, "Ama Lindqvist")
         first = sheet.page.get_by_role("img", name="Page 1 of 2")

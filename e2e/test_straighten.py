@@ -156,7 +156,7 @@ class Straighten(Journey):
         editor.expect_saved()
         self.assertNotEqual(self.document()["fields"][0]["box"], before)
         editor.step("Hand out")
-        self.page.get_by_role("button", name="Hand it out now").click()
+        self.page.get_by_role("button", name="Hand out to anybody").click()
         self.page.wait_for_url("**/handouts/**")
         student = JoinPage(self.new_browser().new_page()).follow(HandoutPage(self.page).link, "Ama Lindqvist")
         picture = student.page.get_by_role("img", name="Page 1 of 1")

@@ -71,8 +71,15 @@ def _card(canvas: Canvas, x: float, y: float, student: Student, address: str, wo
     for place, name in enumerate(student.card.secret.split()):
         left = x + _EDGE + place * (_PICTURE + 5 * _MM)
         canvas.drawImage(_picture(name), left, y + _EDGE + 8 * _MM, _PICTURE, _PICTURE, mask="auto")
-        word = say(PICTURES[name]) if name in PICTURES else name
-        _write(canvas, word, left - 2 * _MM, y + _EDGE + 3.4 * _MM, 4.4 * _MM, _PICTURE + 4.5 * _MM)
+        _write(
+            canvas,
+            say(PICTURES[name]),
+            left - 2.2 * _MM,
+            y + _EDGE + 3.4 * _MM,
+            4.4 * _MM,
+            _PICTURE + 4.4 * _MM,
+            centred=True,
+        )
     _write(
         canvas,
         f"{words.place} · {words.code_label} {words.code}",
@@ -83,10 +90,14 @@ def _card(canvas: Canvas, x: float, y: float, student: Student, address: str, wo
     )
 
 
-def _write(canvas: Canvas, text: str, x: float, y: float, height: float, widest: float) -> None:
-    """Text whose box has its lower left corner there, in points."""
+def _write(
+    canvas: Canvas, text: str, x: float, y: float, height: float, widest: float, *, centred: bool = False
+) -> None:
+    """Text whose box, ``widest`` points wide, has its lower left corner there."""
     scale = _DPI / 72
     picture = drawn(text, round(height * scale), round(widest * scale))
+    if centred:
+        x += (widest - picture.width / scale) / 2
     canvas.drawImage(ImageReader(picture), x, y, picture.width / scale, picture.height / scale)
 
 

@@ -14,6 +14,7 @@ from server.classes.models import Class, Student
 from server.entrance.codes import shown
 from server.may import Right, Role
 from server.words.say import say
+from velum.cards import PICTURES
 from velum.names import sort_key
 from velum.rosters.changes import Changes
 from velum.rosters.roster import Roster
@@ -31,8 +32,15 @@ class ClassRow(Schema):
     archived: bool
 
 
+class CardPictureOut(Schema):
+    """A drawing of the library, and what it is called."""
+
+    name: str
+    word: str
+
+
 class StudentOut(Schema):
-    """A student, and the names of the drawings on their card, in order."""
+    """A student, and the pictures of their card, in order."""
 
     id: uuid.UUID
     given: str
@@ -40,7 +48,7 @@ class StudentOut(Schema):
     name: str
     number: str
     email: str
-    card: list[str]
+    card: list[CardPictureOut]
     card_made_at: datetime
 
 
@@ -97,10 +105,8 @@ class RosterMeaningOut(Schema):
 
 
 def students_in_order(students: Iterable[Student]) -> list[Student]:
-    """Students in the order in which people look for them: by family name."""
-    return sorted(
-        students, key=lambda student: (sort_key(student.family or student.given), sort_key(student.given), student.pk)
-    )
+    """Students in the order in which people look for them, as copies stand in results."""
+    return sorted(students, key=lambda student: (sort_key(student.name), student.made_at, student.pk))
 
 
 def classes_of(teacher: User) -> list[ClassRow]:
@@ -130,7 +136,7 @@ def student_out(student: Student) -> StudentOut:
         name=student.name,
         number=student.number,
         email=student.email,
-        card=student.card.secret.split(),
+        card=[CardPictureOut(name=name, word=say(PICTURES[name])) for name in student.card.secret.split()],
         card_made_at=student.card.made_at,
     )
 

@@ -1,4 +1,5 @@
 import uuid
+from collections.abc import Sequence
 
 from django.contrib.auth.decorators import login_required
 from django.http import HttpRequest, HttpResponse
@@ -95,20 +96,24 @@ def sign_in(request: HttpRequest, code: str) -> HttpResponse:
         return render(request, "sign_in/stopped.html", {"error": say(missing.sentence)}, status=missing.status)
     name = request.POST.get("name", "")[:200].strip()
     picked = [each for each in request.POST.getlist("picked") if each in PICTURES][:LENGTH]
-    context = {"of_class": of_class, "code": code, "name": name, "picked": picked}
+    context: dict[str, object] = {"of_class": of_class, "code": code, "name": name}
     if len(picked) == LENGTH:
         try:
             return _signed_in(_card_of(request, of_class, name, " ".join(picked)))
         except (Missing, TooMany) as refused:
-            context |= {"error": say(refused.sentence), "picked": []}
-            return _pictures(request, context, refused.status)
+            return _pictures(request, context | {"error": say(refused.sentence)}, status=refused.status)
     if name:
-        return _pictures(request, context)
+        return _pictures(request, context, picked)
     return render(request, "sign_in/name.html", context)
 
 
-def _pictures(request: HttpRequest, context: dict[str, object], status: int = 200) -> HttpResponse:
+def _pictures(
+    request: HttpRequest, context: dict[str, object], picked: Sequence[str] = (), status: int = 200
+) -> HttpResponse:
+    """Ask for the next picture, after those that were ``picked``."""
+    context["picked"] = picked
     context["pictures"] = [(name, say(word)) for name, word in PICTURES.items()]
+    context["places"] = [*picked, *([""] * (LENGTH - len(picked)))]
     response = render(request, "sign_in/pictures.html", context, status=status)
     response["Cache-Control"] = "no-store"
     return response

@@ -1365,6 +1365,16 @@ export interface components {
             /** Revision */
             revision: number;
         };
+        /**
+         * CardPictureOut
+         * @description A drawing of the library, and what it is called.
+         */
+        CardPictureOut: {
+            /** Name */
+            name: string;
+            /** Word */
+            word: string;
+        };
         /** CardsOut */
         CardsOut: {
             /** Made */
@@ -9905,11 +9915,11 @@ export interface components {
         };
         /**
          * StudentOut
-         * @description A student, and the names of the drawings on their card, in order.
+         * @description A student, and the pictures of their card, in order.
          */
         StudentOut: {
             /** Card */
-            card: string[];
+            card: components["schemas"]["CardPictureOut"][];
             /**
              * Card Made At
              * Format: date-time

@@ -6,11 +6,11 @@ import { copiesUnsent, eraseCopies } from "./erase";
 const AMA = "11111111-1111-4111-8111-111111111111";
 const BAO = "22222222-2222-4222-8222-222222222222";
 
-async function keep(name: string, value: unknown) {
+async function keep(name: string, value: unknown, tab = "t", order = 1) {
   const opened = await openDB("velum", 1, {
     upgrade: (made) => void made.createObjectStore("kept", { keyPath: ["name", "tab"] }),
   });
-  await opened.put("kept", { name, tab: "t", value, order: 1 });
+  await opened.put("kept", { name, tab, value, order });
   opened.close();
 }
 
@@ -26,6 +26,8 @@ test("what was not sent is told, and what is kept of the named copies goes, and 
   await keep(`velum:flags:${AMA}`, ["box1"]);
   await keep(`velum:copy:${BAO}:box1`, { sent: false });
   await keep("velum:device", "abc");
+  await keep(`velum:copy:${AMA}:box2`, { sent: false }, "a tab of before", 1);
+  await keep(`velum:copy:${AMA}:box2`, { sent: true }, "t", 2);
   expect(await copiesUnsent([AMA, BAO])).toEqual([BAO]);
   await keep(`velum:file:${AMA}:f1`, new Uint8Array(3));
   expect(await copiesUnsent([AMA])).toEqual([AMA]);

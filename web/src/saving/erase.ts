@@ -8,6 +8,7 @@ const copyIn = (name: string): string => name.split(":")[2] ?? "";
 interface Row {
   name: string;
   value: unknown;
+  order: number;
 }
 
 const database = () =>
@@ -20,7 +21,11 @@ export async function copiesUnsent(copies: readonly string[]): Promise<string[]>
   const opened = await database();
   const rows = (await opened.getAll("kept")) as Row[];
   opened.close();
-  const unsent = rows.filter(
+  // Each tab has kept a row of its own: of several of one name the one of the highest order counts.
+  const newest = new Map<string, Row>();
+  for (const row of rows)
+    if (row.order >= (newest.get(row.name)?.order ?? -Infinity)) newest.set(row.name, row);
+  const unsent = [...newest.values()].filter(
     ({ name, value }) =>
       name.startsWith("velum:file:") ||
       (name.startsWith("velum:copy:") && (value as { sent?: boolean } | null)?.sent !== true),

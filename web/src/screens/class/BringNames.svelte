@@ -22,6 +22,10 @@
   let takeOut = $state(false);
   let meaning = $state.raw<Schemas["RosterMeaningOut"]>();
 
+  /** How often it was asked what the names mean, and of which asking that is known. */
+  let looks = $state(0);
+  let known = $state(0);
+
   const roster = $derived(read[place]);
 
   async function reading(ask: () => Promise<Schemas["RosterOut"][]>) {
@@ -61,6 +65,7 @@
   }
 
   function choose(which: number) {
+    meaning = undefined;
     place = which;
     students = (read[which]?.students ?? []).map((each) => ({ ...each }));
     doubts = Object.fromEntries((read[which]?.doubts ?? []).map(({ student, why }) => [student, why]));
@@ -68,13 +73,19 @@
   }
 
   async function look() {
-    meaning = undefined;
+    // What it meant before stays until what it means now is known: nothing moves away from below a pointer.
+    const asked = ++looks;
     problem = "";
     try {
-      meaning = await one.meaningOf($state.snapshot(students));
+      const means = await one.meaningOf($state.snapshot(students));
+      if (asked !== looks) return;
+      meaning = means;
     } catch (failure) {
+      if (asked !== looks) return;
+      meaning = undefined;
       problem = sentenceOf(failure);
     }
+    known = asked;
   }
 
   function swap() {
@@ -181,7 +192,7 @@
               {/each}
               <td>
                 <button
-                  class="btn btn-ghost btn-sm"
+                  class="btn btn-ghost btn-sm whitespace-nowrap"
                   aria-label="Leave out {each.given} {each.family}"
                   onclick={() => drop(at)}>Leave out</button
                 >
@@ -213,8 +224,10 @@
       <RosterMeaning {meaning} class={one.value.name} bind:takeOut />
     {/if}
     <div class="mt-4 flex flex-wrap gap-3">
-      <button class="btn btn-primary" disabled={one.busy || !meaning || students.length === 0} onclick={done}
-        >Take them into {one.value.name}</button
+      <button
+        class="btn btn-primary"
+        disabled={one.busy || !meaning || known < looks || students.length === 0}
+        onclick={done}>Take them into {one.value.name}</button
       >
       <button class="btn btn-outline" onclick={() => (read = [])}>Back</button>
     </div>

@@ -46,8 +46,8 @@
   <table class="field-list w-full">
     <thead class="quiet text-sm">
       <tr>
-        <th scope="col">Family name</th>
         <th scope="col">Given name</th>
+        <th scope="col">Family name</th>
         {#if withNumbers}<th scope="col">Number</th>{/if}
         {#if withEmails}<th scope="col">E-mail</th>{/if}
         <th scope="col">Card</th>
@@ -57,14 +57,14 @@
     <tbody>
       {#each one.value.students as each (each.id)}
         <tr>
-          <td>{@render input(each, "family", "Family name")}</td>
           <td>{@render input(each, "given", "Given name")}</td>
+          <td>{@render input(each, "family", "Family name")}</td>
           {#if withNumbers}<td>{@render input(each, "number", "Number")}</td>{/if}
           {#if withEmails}<td>{@render input(each, "email", "E-mail")}</td>{/if}
           <td>
             <span class="flex gap-1">
-              {#each each.card as picture (picture)}
-                <img src="/static/library/{picture}.svg" alt={picture} width="24" height="24" />
+              {#each each.card as { name, word } (name)}
+                <img src="/static/library/{name}.svg" alt={word} width="24" height="24" />
               {/each}
             </span>
           </td>
@@ -86,9 +86,9 @@
 {#if student}
   <Dialog title={student.name} onclose={() => (chosen = "")}>
     <ul class="mt-2 flex gap-6">
-      {#each student.card as picture (picture)}
+      {#each student.card as { name, word } (name)}
         <li class="text-center">
-          <img src="/static/library/{picture}.svg" alt="" width="64" height="64" />{picture}
+          <img src="/static/library/{name}.svg" alt="" width="64" height="64" />{word}
         </li>
       {/each}
     </ul>
