@@ -1,5 +1,6 @@
 """Classes from both sides: a teacher makes one and hands out to it; students sign in with their cards and work."""
 
+from django.utils import timezone
 from playwright.sync_api import Page, expect
 
 from e2e.files import file
@@ -8,6 +9,7 @@ from e2e.pages.handout import HandoutPage
 from e2e.pages.sheet import SheetPage
 from server.classes.flows.make import make_class
 from server.classes.models import Class, Student, Teaching
+from server.copies.flows.join import copy_for
 from server.copies.models import Copy
 from server.handouts.flows.hand_out import To, hand_out_to
 from server.may import Role
@@ -210,6 +212,32 @@ class Classes(Journey):
         page.get_by_role("button", name="Sign out").click()
         expect(page.get_by_role("heading", name="Have you got a code?")).to_be_visible()
         self.assertEqual(Copy.objects.get(student=ama).answers.count(), 1)
+
+    def test_a_colleague_is_asked_by_mail_says_yes_and_marks_too(self) -> None:
+        kestrels = make_class(self.maren, "Kestrels")
+        (ama,) = make_students(kestrels, "Ama Lindqvist")
+        (handout,) = hand_out_to(self.maren, self.tide_table.pk, [To(kestrels.pk)], {})
+        copy_for(handout, ama, timezone.now())
+        page = self.teacher_browser().new_page()
+        page.goto(f"/classes/{kestrels.pk}/")
+        page.get_by_text("Ask a colleague").click()
+        page.get_by_label("Their e-mail address").fill("new@gullhaven.example")
+        page.get_by_role("button", name="Send the invitation").click()
+        expect(page.get_by_text("was asked", exact=True)).to_be_visible()
+        self.assert_accessible(page)
+
+        page.goto("/outbox/")
+        link = page.get_by_text("/invitations/").inner_text().split("http", 1)[1].split()[0]
+        other = self.teacher_browser(make_teacher("new")).new_page()
+        other.goto(f"http{link}")
+        self.assert_accessible(other)
+        other.get_by_role("button", name="Yes, I will").click()
+        expect(other.get_by_role("heading", name="Kestrels")).to_be_visible()
+        other.goto(f"/handouts/{handout.pk}/")
+        review = HandoutPage(other).look_at("Ama Lindqvist")
+        review.answer(1).click()
+        review.give("All", "She said it aloud.")
+        expect(review.total).to_contain_text("1")
 
     def test_long_names_make_no_page_wider(self) -> None:
         kestrels = make_class(self.maren, "Leuchtturmwärterlaternenölkannendeckelschraubenschlüssel")

@@ -1,12 +1,14 @@
 import uuid
-from typing import Annotated
+from typing import Annotated, Literal
 
+from django.urls import reverse
 from ninja import Router, Status
 from pydantic import Field
 
 from server.accounts.teacher import Teacher
 from server.classes.flows.enrol import correct, leave, meaning_of, take_roster
 from server.classes.flows.find import find_class, find_student
+from server.classes.flows.invite import invite, send, withdraw
 from server.classes.flows.make import copy_class, make_class, remove_class, settle_class
 from server.classes.flows.read_roster import MOST_BYTES, read_roster_file, read_roster_folder
 from server.classes.flows.sign_in import make_new_card, make_new_cards
@@ -26,7 +28,7 @@ from server.entrance.arrival import arrived_at
 from server.entrance.errors import ErrorOut, TooLarge
 from server.entrance.schemas import A_FILE, Incoming
 from server.files.upload import read_at_most
-from server.may import Right
+from server.may import Right, Role
 from velum.rosters.pasted import MOST_LETTERS, read_pasted
 from velum.rosters.roster import MOST_STUDENTS
 from velum.rosters.roster import Student as StudentValue
@@ -46,6 +48,11 @@ class ClassSettings(Incoming):
     name: Annotated[str, Field(max_length=200)] = ""
     year: Annotated[str, Field(max_length=200)] = ""
     archived: bool = False
+
+
+class InvitationIn(Incoming):
+    email: Annotated[str, Field(max_length=254)]
+    role: Literal["marks", "looks"]
 
 
 class PastedIn(Incoming):
@@ -120,6 +127,28 @@ def delete_class(request: Teacher, class_id: uuid.UUID) -> Status[None]:
 def create_copy_of_class(request: Teacher, class_id: uuid.UUID, body: ClassIn) -> Status[ClassOut]:
     """The same students in a class for the next year."""
     return Status(201, class_out(request.user, copy_class(request.user, class_id, body.name, body.year)))
+
+
+@router.post(
+    "/classes/{uuid:class_id}/invitations",
+    response={201: ClassOut, 404: ErrorOut, 422: ErrorOut, 503: ErrorOut},
+    operation_id="invite",
+)
+def invite_colleague(request: Teacher, class_id: uuid.UUID, body: InvitationIn) -> Status[ClassOut]:
+    """Ask a colleague by mail to teach a class too."""
+    invitation = invite(request.user, class_id, body.email, Role(body.role), arrived_at(request))
+    send(invitation, request.build_absolute_uri(reverse("invitation", args=[invitation.token])))
+    return Status(201, class_out(request.user, invitation.of_class))
+
+
+@router.delete(
+    "/classes/{uuid:class_id}/teachers/{str:email}",
+    response={200: ClassOut, 404: ErrorOut, 409: ErrorOut},
+    operation_id="withdraw",
+)
+def withdraw_colleague(request: Teacher, class_id: uuid.UUID, email: str) -> ClassOut:
+    """Take an invitation back, or have a colleague teach the class no more."""
+    return class_out(request.user, withdraw(request.user, class_id, email))
 
 
 @router.post("/rosters/pasted", response={200: RosterOut, 422: ErrorOut}, operation_id="read_pasted_roster")

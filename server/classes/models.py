@@ -45,6 +45,23 @@ class Teaching(models.Model):
         return f"{self.teacher_id} {self.role} {self.of_class_id}"
 
 
+class Invitation(models.Model):
+    """A teacher is asked to teach a class too, by mail. It is gone once it is taken up or taken back."""
+
+    of_class = models.ForeignKey(Class, models.CASCADE, related_name="invitations")
+    email = models.EmailField()
+    role = models.CharField(max_length=10)
+    token = models.CharField(max_length=40, unique=True)
+    by = models.ForeignKey(settings.AUTH_USER_MODEL, models.CASCADE, related_name="+")
+    at = models.DateTimeField()
+
+    class Meta:
+        constraints = (models.UniqueConstraint("of_class", "email", name="each_address_once_a_class"),)
+
+    def __str__(self) -> str:
+        return f"{self.email} to {self.of_class_id}"
+
+
 class Student(models.Model):
     """A student of a school, in one class or several."""
 

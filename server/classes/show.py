@@ -10,7 +10,7 @@ from ninja import Schema
 from server import may
 from server.accounts.models import User
 from server.classes.flows.find import students_in
-from server.classes.models import Class, Student
+from server.classes.models import Class, Invitation, Student
 from server.entrance.codes import shown
 from server.may import Right, Role
 from server.words.say import say
@@ -53,7 +53,19 @@ class StudentOut(Schema):
 
 
 class TeacherOut(Schema):
+    """A teacher of a class, or somebody who is ``invited`` to be one."""
+
     email: str
+    role: Role
+    invited: bool
+
+
+class InvitationOut(Schema):
+    """What a teacher is asked: to teach this class, by whom."""
+
+    token: str
+    name: str
+    by: str
     role: Role
 
 
@@ -145,6 +157,9 @@ def class_out(teacher: User, of_class: Class) -> ClassOut:
     teachings = of_class.teachings.select_related("teacher").order_by("since", "pk")
     role = next(Role(each.role) for each in teachings if each.teacher_id == teacher.pk)
     students = [student_out(student) for student in students_in_order(students_in(of_class))]
+    teachers = [TeacherOut(email=each.teacher.email, role=Role(each.role), invited=False) for each in teachings]
+    asked = of_class.invitations.order_by("at", "pk")
+    teachers += [TeacherOut(email=each.email, role=Role(each.role), invited=True) for each in asked]
     if role is Role.LOOKS:
         students = [student.model_copy(update={"card": []}) for student in students]
     return ClassOut(
@@ -155,7 +170,13 @@ def class_out(teacher: User, of_class: Class) -> ClassOut:
         role=role,
         archived_at=of_class.archived_at,
         students=students,
-        teachers=[TeacherOut(email=each.teacher.email, role=Role(each.role)) for each in teachings],
+        teachers=teachers,
+    )
+
+
+def invitation_out(invitation: Invitation) -> InvitationOut:
+    return InvitationOut(
+        token=invitation.token, name=invitation.of_class.name, by=invitation.by.email, role=Role(invitation.role)
     )
 
 

@@ -8,15 +8,18 @@ from django.urls import reverse
 from django.utils.translation import gettext
 from django.views.decorators.http import require_http_methods, require_POST, require_safe
 
+from server.accounts.adapter import INVITED
 from server.accounts.teacher import teacher_of
 from server.classes import cookies
 from server.classes.card_sheet import Words, card_sheet
 from server.classes.flows.find import find_class, students_in
+from server.classes.flows.invite import accept, find_invitation, invitations_for
 from server.classes.flows.sign_in import card_of_secret, card_of_token, class_of_code, named_in
 from server.classes.models import Card, Class
-from server.classes.show import class_out, classes_of, students_in_order
+from server.classes.show import class_out, classes_of, invitation_out, students_in_order
+from server.entrance.arrival import arrived_at
 from server.entrance.codes import shown
-from server.entrance.errors import Missing, TooMany
+from server.entrance.errors import Missing, Refused, TooMany
 from server.entrance.rate import address_of, count_wrong, guessed_wrongly, locked
 from server.entrance.screens import screen
 from server.may import Right
@@ -30,7 +33,12 @@ from velum.names import folded
 def classes(request: HttpRequest) -> HttpResponse:
     """The classes of a teacher."""
     teacher = teacher_of(request)
-    begun = {"classes": [row.model_dump(mode="json") for row in classes_of(teacher)], "email": teacher.email}
+    asked = [invitation_out(each) for each in invitations_for(teacher, arrived_at(request))]
+    begun = {
+        "classes": [row.model_dump(mode="json") for row in classes_of(teacher)],
+        "invitations": [each.model_dump(mode="json") for each in asked],
+        "email": teacher.email,
+    }
     return screen(request, "classes", gettext("Your classes"), begun)
 
 
@@ -66,6 +74,26 @@ def cards(request: HttpRequest, class_id: uuid.UUID) -> HttpResponse:
     response["Content-Disposition"] = 'inline; filename="cards.pdf"'
     response["Cache-Control"] = "no-store"
     return response
+
+
+@require_http_methods(["GET", "HEAD", "POST"])
+def invitation(request: HttpRequest, token: str) -> HttpResponse:
+    """What the link of an invitation opens. Who has no account yet may make one, also where nobody else may."""
+    try:
+        asked = find_invitation(token, arrived_at(request))
+    except Missing as missing:
+        return render(request, "sign_in/stopped.html", {"error": say(missing.sentence)}, status=missing.status)
+    if not request.user.is_authenticated:
+        request.session[INVITED] = True
+        return render(request, "classes/invitation.html", {"invitation": asked, "next": request.path})
+    if request.method != "POST":
+        return render(request, "classes/invitation.html", {"invitation": asked})
+    try:
+        of_class = accept(teacher_of(request), token, arrived_at(request))
+    except Refused as refused:
+        context = {"invitation": asked, "error": say(refused.sentence)}
+        return render(request, "classes/invitation.html", context, status=refused.status)
+    return redirect("class", class_id=of_class.pk)
 
 
 @require_http_methods(["GET", "HEAD", "POST"])

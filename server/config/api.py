@@ -6,6 +6,7 @@ from ninja.security import django_auth
 from server.classes.api import router as classes
 from server.copies.api import OwnCopy
 from server.copies.api import router as copies
+from server.copies.trial_api import router as trials
 from server.entrance.errors import answer_errors
 from server.handouts.api import router as handouts
 from server.markbook.api import router as markbook
@@ -24,6 +25,7 @@ teacher_api.add_router("", keys)
 teacher_api.add_router("", pictures)
 teacher_api.add_router("", sounds)
 teacher_api.add_router("", handouts)
+teacher_api.add_router("", trials)
 teacher_api.add_router("", markbook)
 teacher_api.add_router("", trying)
 answer_errors(teacher_api)

@@ -157,6 +157,8 @@ CONTENT_SECURITY_POLICY = {
         "img-src": [SELF, "data:", "blob:"],
         "media-src": [SELF, "blob:"],
         "connect-src": [SELF],
+        # The editor shows how a sheet looks on other devices.
+        "frame-src": [SELF],
         "form-action": [SELF],
         "base-uri": [NONE],
         "frame-ancestors": [NONE],

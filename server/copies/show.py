@@ -82,6 +82,8 @@ class CopyOut(Schema):
     name: str
     return_code: str | None
     """None: a student with a card needs none."""
+    trial: bool
+    """Whether its teacher tries it out."""
     message: str
     """What the teacher says to students beside the worksheet."""
     time: TimeOut
@@ -201,6 +203,7 @@ def copy_out(copy: Copy, now: datetime) -> CopyOut:
         id=copy.pk,
         name=copy.name,
         return_code=shown(copy.guest.return_code) if copy.guest else None,
+        trial=copy.handout.trial,
         message=copy.handout.message,
         time=time_out(copy, now),
         may_check=copy.handout.may_check,

@@ -2,6 +2,7 @@ import uuid
 from contextlib import suppress
 from datetime import datetime
 
+from csp.constants import SELF
 from django.http import Http404, HttpRequest, HttpResponse, HttpResponseBase
 from django.shortcuts import get_list_or_404, get_object_or_404, redirect, render
 from django.urls import reverse
@@ -156,7 +157,7 @@ def sheet(request: HttpRequest, copy_id: uuid.UUID) -> HttpResponse:
     first = out.sheet.pages[0]
     picture = reverse("copy_page_picture", args=[copy_id, first.id, LAPTOP]) + f"?look={first.look}"
     kinds = sorted({prompt.kind for prompt in out.sheet.prompts})
-    return screen(
+    response = screen(
         request,
         "sheet",
         out.sheet.title,
@@ -165,6 +166,14 @@ def sheet(request: HttpRequest, copy_id: uuid.UUID) -> HttpResponse:
         modules=offline.first_scripts_of(kinds),
         assets=offline.scripts_of(kinds),
     )
+    return _framed(response) if copy.handout.trial else response
+
+
+def _framed(response: HttpResponse) -> HttpResponse:
+    """A page that the application's own may show in a frame: the editor shows how a sheet looks on other devices."""
+    response["X-Frame-Options"] = "SAMEORIGIN"
+    response._csp_replace = {"frame-ancestors": [SELF]}  # type: ignore[attr-defined]  # django-csp reads it
+    return response
 
 
 def _not_yet(request: HttpRequest, copy: Copy, now: datetime) -> HttpResponse:

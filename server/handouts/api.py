@@ -30,5 +30,5 @@ def create_handouts(request: Teacher, worksheet_id: uuid.UUID, body: HandOutIn) 
     operation_id="list_handouts",
 )
 def list_handouts(request: Teacher, worksheet_id: uuid.UUID) -> list[HandoutOut]:
-    handouts = find_worksheet(request.user, worksheet_id).handouts.select_related("worksheet", "edition", "to_class")
-    return [handout_out(request, handout) for handout in handouts]
+    handouts = find_worksheet(request.user, worksheet_id).handouts.filter(trial=False)
+    return [handout_out(request, handout) for handout in handouts.select_related("worksheet", "edition", "to_class")]

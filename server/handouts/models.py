@@ -20,6 +20,8 @@ class Handout(models.Model):
     """The students of the class that it is for; none named: all of them, also those who come later."""
     guests = models.BooleanField(default=True)
     """Whether anybody with the code may join, by name."""
+    trial = models.BooleanField(default=False)
+    """Whether the teacher tries the worksheet out alone: it is in no list and counts nowhere."""
     message = models.CharField(max_length=1_000, default="")
     """What the teacher says to students beside the worksheet, in lines."""
     open = models.BooleanField(default=True)

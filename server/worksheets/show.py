@@ -115,7 +115,7 @@ def desk_of(teacher: User, words: str = "") -> list[DeskSheet]:
 
 
 def _on_desk(worksheet: Worksheet, waiting: list[int]) -> DeskSheet:
-    handouts = worksheet.handouts.all()
+    handouts = [handout for handout in worksheet.handouts.all() if not handout.trial]
     return DeskSheet(
         id=worksheet.pk,
         title=worksheet.title,

@@ -65,6 +65,9 @@ PUBLIC = {
     ("GET", "/class/<code>/"),
     ("POST", "/class/<code>/"),
     ("POST", "/sign-out/"),
+    # Whoever got an invitation by mail, and then has its address.
+    ("GET", "/invitations/<token>/"),
+    ("POST", "/invitations/<token>/"),
     # For whoever is signed in with a card: others are asked for theirs.
     ("GET", "/peg/"),
 }
@@ -121,6 +124,7 @@ OWNERS = {
     ("POST", "/api/worksheets/<worksheet_id>/pictures"),
     ("GET", "/api/worksheets/<worksheet_id>/handouts"),
     ("POST", "/api/worksheets/<worksheet_id>/handouts"),
+    ("POST", "/api/worksheets/<worksheet_id>/trial"),
     ("PATCH", "/api/handouts/<handout_id>"),
     ("GET", "/api/handouts/<handout_id>/results"),
     ("GET", "/api/handouts/<handout_id>/changes"),
@@ -144,6 +148,8 @@ OWNERS = {
     ("POST", "/api/classes/<class_id>/roster/meaning"),
     ("POST", "/api/classes/<class_id>/cards"),
     ("DELETE", "/api/classes/<class_id>/students/<student_id>"),
+    ("POST", "/api/classes/<class_id>/invitations"),
+    ("DELETE", "/api/classes/<class_id>/teachers/<email>"),
     ("PATCH", "/api/students/<student_id>"),
     ("POST", "/api/students/<student_id>/card"),
 }
@@ -199,7 +205,7 @@ def _methods(pattern: URLPattern) -> set[str]:
         return {method for operation in view.operations for method in operation.methods}
     if pattern.name in ("begin_copy", "leave_copy", "open_from_peg", "student_sign_out"):
         return {"POST"}
-    both = "join" in str(pattern.name) or pattern.name in ("enter_code", "card", "class_sign_in")
+    both = "join" in str(pattern.name) or pattern.name in ("enter_code", "card", "class_sign_in", "invitation")
     return {"GET", "POST"} if both else {"GET"}
 
 
@@ -237,6 +243,7 @@ class Access(WorldCase):
             "<class_id>": str(self.kestrels.pk),
             "<student_id>": str(self.cleo.pk),
             "<token>": self.cleo.card.token,
+            "<email>": "maren@gullhaven.example",
             "<class_code>": self.kestrels.code,
         }
         self.nobody = Client()
@@ -269,6 +276,7 @@ class Access(WorldCase):
             "/roster": {"students": [{"given": "Taken"}]},
             "/roster/meaning": {"students": [{"given": "Taken"}]},
             "/rosters/pasted": {"text": "Taken"},
+            "/invitations": {"email": "taken@gullhaven.example", "role": "marks"},
             "/classes": {"name": "Taken"},
             f"{self.places['<class_id>']}/copies": {"name": "Taken"},
             "/handouts": {"guests": True},
@@ -344,6 +352,7 @@ class Access(WorldCase):
         world.handout.refresh_from_db()
         world.ama.refresh_from_db()
         self.assertEqual((world.worksheet.revision, world.worksheet.handouts.count()), (1, 2))
+        self.assertEqual((self.kestrels.teachings.count(), self.kestrels.invitations.count()), (1, 0))
         self.assertEqual([each.name for each in students_in(self.kestrels)], ["Cleo Marchetti", "Dara Voss"])
         self.assertIsNone(world.ama.handed_in_at)
         self.assertEqual((world.ama.overrules.count(), world.ama.files.count()), (0, 1))

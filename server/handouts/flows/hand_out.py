@@ -43,7 +43,9 @@ def hand_out(owner: User, worksheet_id: uuid.UUID) -> Handout:
 
 
 @transaction.atomic
-def hand_out_to(owner: User, worksheet_id: uuid.UUID, to: Sequence[To], settings: Mapping[str, Any]) -> list[Handout]:
+def hand_out_to(
+    owner: User, worksheet_id: uuid.UUID, to: Sequence[To], settings: Mapping[str, Any], *, trial: bool = False
+) -> list[Handout]:
     """A handout of a worksheet as it is now for each of these, all or none of them.
 
     Raises Missing, Refused for settings or students that do not go together with it, and DocumentUnreadable for a
@@ -57,7 +59,9 @@ def hand_out_to(owner: User, worksheet_id: uuid.UUID, to: Sequence[To], settings
     edition, keys = freeze(worksheet), write_key_set(key_set_of(document))
     made = []
     for each in to:
-        handout = Handout(worksheet=worksheet, edition=edition, code=_new_code(), guests=each.of_class is None)
+        handout = Handout(
+            worksheet=worksheet, edition=edition, code=_new_code(), guests=each.of_class is None, trial=trial
+        )
         apply_settings(handout, settings)
         named = _audience(owner, handout, each)
         handout.save()

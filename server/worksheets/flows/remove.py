@@ -3,6 +3,9 @@
 import uuid
 from pathlib import Path
 
+from django.db import transaction
+from django.db.models import ProtectedError
+
 from server.accounts.models import User
 from server.drawing import queue
 from server.entrance.errors import Conflict
@@ -18,14 +21,21 @@ def remove(owner: User, worksheet_id: uuid.UUID) -> None:
     What was made of its pages stays until it is cleaned up (clean.py), and nothing more is made of them.
     """
     worksheet = find_worksheet(owner, worksheet_id)
-    if worksheet.editions.exists():
-        raise Conflict(
-            "worksheet.handed_out", "This worksheet was handed out, so students' work hangs on it. It is kept."
-        )
+    if worksheet.handouts.filter(trial=False).exists():
+        raise _handed_out()
     folders = _folders(worksheet)
-    worksheet.delete()
+    with transaction.atomic():
+        worksheet.handouts.filter(trial=True).delete()
+        try:
+            worksheet.delete()
+        except ProtectedError:
+            raise _handed_out() from None  # meanwhile
     for folder in folders:
         queue.drop(folder)
+
+
+def _handed_out() -> Conflict:
+    return Conflict("worksheet.handed_out", "This worksheet was handed out, so students' work hangs on it. It is kept.")
 
 
 def _folders(worksheet: Worksheet) -> set[Path]:

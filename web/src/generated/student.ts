@@ -979,6 +979,8 @@ export interface components {
             /** Stand In Microphone */
             stand_in_microphone: boolean;
             time: components["schemas"]["TimeOut"];
+            /** Trial */
+            trial: boolean;
             /** Tries Allowed */
             tries_allowed: number | null;
         };

@@ -78,6 +78,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/classes/{class_id}/invitations": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Invite Colleague
+         * @description Ask a colleague by mail to teach a class too.
+         */
+        post: operations["invite"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/classes/{class_id}/roster": {
         parameters: {
             query?: never;
@@ -130,6 +150,26 @@ export interface paths {
          * @description Somebody leaves a class; their work in it stays.
          */
         delete: operations["take_student_out"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/{class_id}/teachers/{email}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /**
+         * Withdraw Colleague
+         * @description Take an invitation back, or have a colleague teach the class no more.
+         */
+        delete: operations["withdraw"];
         options?: never;
         head?: never;
         patch?: never;
@@ -876,6 +916,23 @@ export interface paths {
         get: operations["get_texts"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/worksheets/{worksheet_id}/trial": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Try Worksheet Out */
+        post: operations["try_out"];
         delete?: never;
         options?: never;
         head?: never;
@@ -4296,6 +4353,16 @@ export interface components {
             paragraphs: components["schemas"]["Paragraph"][];
             /** Sound */
             sound?: string | null;
+        };
+        /** InvitationIn */
+        InvitationIn: {
+            /** Email */
+            email: string;
+            /**
+             * Role
+             * @enum {string}
+             */
+            role: "marks" | "looks";
         };
         /**
          * Join
@@ -10049,10 +10116,15 @@ export interface components {
              */
             stroke: components["schemas"]["velum__fixtures__fixture__Stroke"];
         };
-        /** TeacherOut */
+        /**
+         * TeacherOut
+         * @description A teacher of a class, or somebody who is ``invited`` to be one.
+         */
         TeacherOut: {
             /** Email */
             email: string;
+            /** Invited */
+            invited: boolean;
             role: components["schemas"]["Role"];
         };
         /** Text */
@@ -10121,6 +10193,37 @@ export interface components {
             of_class: string;
             /** Students */
             students?: string[] | null;
+        };
+        /**
+         * TrialIn
+         * @description ``anew``: as a new student, not where it was left.
+         */
+        TrialIn: {
+            /**
+             * Anew
+             * @default false
+             */
+            anew: boolean;
+        };
+        /**
+         * TrialOut
+         * @description A copy that this browser may now use as its student, and the handout that it is of.
+         */
+        TrialOut: {
+            /**
+             * Copy Id
+             * Format: uuid
+             */
+            copy_id: string;
+            /** Handed In */
+            handed_in: boolean;
+            /**
+             * Handout
+             * Format: uuid
+             */
+            handout: string;
+            /** May Check */
+            may_check: boolean;
         };
         /**
          * Tried
@@ -10615,6 +10718,59 @@ export interface operations {
             };
         };
     };
+    invite: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                class_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["InvitationIn"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClassOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Service Unavailable */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
     take_roster: {
         parameters: {
             query?: never;
@@ -10726,6 +10882,47 @@ export interface operations {
             };
             /** @description Not Found */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    withdraw: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                class_id: string;
+                email: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClassOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Conflict */
+            409: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -12411,6 +12608,50 @@ export interface operations {
             };
             /** @description Not Found */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+        };
+    };
+    try_out: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                worksheet_id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TrialIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TrialOut"];
+                };
+            };
+            /** @description Not Found */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ErrorOut"];
+                };
+            };
+            /** @description Unprocessable Entity */
+            422: {
                 headers: {
                     [name: string]: unknown;
                 };

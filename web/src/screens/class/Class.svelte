@@ -8,6 +8,7 @@
   import BringNames from "./BringNames.svelte";
   import { OneClass } from "./class.svelte";
   import Students from "./Students.svelte";
+  import Teachers from "./Teachers.svelte";
 
   let { begun }: { begun: Schemas["ClassOut"] } = $props();
 
@@ -66,17 +67,7 @@
         >
       </li>
     </ol>
-    <h2 class="mt-6 text-lg">Teachers</h2>
-    <ul class="mt-1 space-y-1 text-sm">
-      {#each value.teachers as each (each.email)}
-        <li class="break-all">
-          {each.email}
-          <span class="quiet"
-            >{each.role === "owns" ? "· owns it" : each.role === "marks" ? "· marks" : "· looks on"}</span
-          >
-        </li>
-      {/each}
-    </ul>
+    <Teachers {one} />
     {#if one.owns}
       <div class="mt-6 space-y-3 border-t border-(--hairline) pt-4">
         <label class="block">

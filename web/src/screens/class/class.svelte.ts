@@ -46,6 +46,20 @@ export class OneClass {
     return this.change(() => teacher.DELETE("/api/classes/{class_id}/students/{student_id}", { params }));
   }
 
+  /** Ask a colleague by mail to teach the class too. */
+  invite(email: string, role: "marks" | "looks"): Promise<boolean> {
+    const body = { email, role };
+    return this.change(() =>
+      teacher.POST("/api/classes/{class_id}/invitations", { params: this.params, body }),
+    );
+  }
+
+  /** Take an invitation back, or have a colleague teach the class no more. */
+  withdraw(email: string): Promise<boolean> {
+    const params = { path: { ...this.params.path, email } };
+    return this.change(() => teacher.DELETE("/api/classes/{class_id}/teachers/{email}", { params }));
+  }
+
   correct(student: string, parts: Partial<Schemas["StudentIn"]>): Promise<boolean> {
     const params = { path: { student_id: student } };
     const body = parts as Schemas["StudentIn"];

@@ -4,8 +4,9 @@
   import { teacher, type Schemas } from "../../api/teacher";
   import TeacherHeader from "../../ui/TeacherHeader.svelte";
   import { plural } from "../../words/say";
+  import type { Begun } from "./begun";
 
-  let { begun }: { begun: { classes: Schemas["ClassRow"][]; email: string } } = $props();
+  let { begun }: { begun: Begun } = $props();
 
   let name = $state("");
   let year = $state("");
@@ -48,6 +49,12 @@
 <TeacherHeader here="classes" email={begun.email} />
 <main class="mx-auto max-w-3xl px-5 pb-16">
   <h1 class="mt-3 text-2xl">Your classes</h1>
+  {#each begun.invitations as each (each.token)}
+    <p class="mt-3 border-s-4 border-accent ps-3">
+      {each.by} asks you to teach <bdi class="font-semibold">{each.name}</bdi> too:
+      <a href="/invitations/{each.token}/">answer</a>
+    </p>
+  {/each}
   {#if here.length > 0}
     <ul class="card-paper mt-4 divide-y divide-(--hairline) overflow-hidden">
       {#each here as each (each.id)}{@render row(each)}{/each}

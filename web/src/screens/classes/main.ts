@@ -1,7 +1,7 @@
 import "../../styles/app.css";
 import { begin } from "../../api/begin";
-import type { Schemas } from "../../api/teacher";
 import { show } from "../../ui/mount";
+import type { Begun } from "./begun";
 import Classes from "./Classes.svelte";
 
-await show(Classes, () => ({ begun: begin<{ classes: Schemas["ClassRow"][]; email: string }>() }));
+await show(Classes, () => ({ begun: begin<Begun>() }));

@@ -128,6 +128,10 @@ stands below the other, and the page scrolls. -->
     >
       {#if step === "pages"}
         <Pages {paging} {drawing} />
+      {:else if step === "try"}
+        <Later load={() => import("./try_out/TryOut.svelte")} onclose={() => (location.hash = "#film")}>
+          {#snippet children({ default: TryOut })}<TryOut {editing} />{/snippet}
+        </Later>
       {:else if step === "hand-out"}
         <HandOut {editing} {found} />
       {:else if listed && step === "film"}

@@ -4,6 +4,7 @@ export const STEPS = [
   ["pages", "Pages"],
   ["film", "Film"],
   ["key", "Key"],
+  ["try", "Try"],
   ["hand-out", "Hand out"],
 ] as const;
 

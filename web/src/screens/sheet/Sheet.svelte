@@ -65,6 +65,7 @@
 
   // What a slow device has to do first is to show the sheet.
   onMount(() => {
+    if (working.copy.trial) return; // nothing is to stay of it
     const idle = globalThis.requestIdleCallback ?? ((what: () => void) => setTimeout(what, 2_000));
     const keep = async () => (await import("./offline")).keepOffline(working.copy);
     idle(() => void keep().catch(() => undefined), { timeout: 10_000 });
@@ -121,7 +122,7 @@
 <div
   class="grid h-dvh grid-cols-[minmax(0,1fr)] overflow-x-hidden overflow-y-auto {keyboard.open
     ? 'grid-rows-[auto_minmax(25dvh,1fr)_auto]'
-    : 'grid-rows-[auto_minmax(55dvh,1fr)_auto]'}"
+    : 'grid-rows-[auto_minmax(45dvh,1fr)_auto]'}"
   style:height={keyboard.room && `${keyboard.room}px`}
 >
   <div>
@@ -130,7 +131,8 @@
         <h1 class="truncate text-lg sm:text-xl" dir="auto">{working.copy.sheet.title}</h1>
         <p class="text-sm">
           <span class="quiet"
-            ><bdi>{working.copy.name}</bdi> · {#if working.copy.return_code}return code
+            ><bdi>{working.copy.name}</bdi> · {#if working.copy.trial}a trial{:else if working.copy.return_code}return
+              code
               <bdi translate="no">{working.copy.return_code}</bdi>{:else}<a href="/peg/">your peg</a>{/if} ·
           </span>
           {#if working.handedInAt}

@@ -129,7 +129,7 @@
       Paste a key{one ? ` from ${editing.store.number(one)} on` : ""}
     </button>
   {/if}
-  {#if (step === "film" || step === "key") && several.length === 0 && (editing.store.fields.length > 0 || found.all.length > 0)}
+  {#if (step === "film" || step === "key" || step === "try") && several.length === 0 && (editing.store.fields.length > 0 || found.all.length > 0)}
     <div class="mt-6"><LookOver {editing} {found} /></div>
   {/if}
   {#if step !== "pages" && doubtful.length > 0}

@@ -23,7 +23,9 @@
   }
 </script>
 
-{#if working.copy.return_code === null}
+{#if working.copy.trial}
+  <p class="quiet text-sm">You try this sheet out. Nothing of it counts.</p>
+{:else if working.copy.return_code === null}
   <p><a class="btn btn-outline h-11" href="/peg/">Back to your peg</a></p>
   <p class="quiet mt-1 text-sm">You sign out there.</p>
 {:else}
