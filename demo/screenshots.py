@@ -37,27 +37,30 @@ def _teacher(browser: Browser, home: str) -> None:
     page.get_by_role("link", name="Open Reading a tide table, 1 page").click()
     page.locator("[data-field=box003]").click()
     _take(page, "editor")
-    page.get_by_role("navigation", name="Steps").get_by_role("link", name="Pages").click()
+    _step(page, "Pages")
     _take(page, "pages")
     _straighten(page, home)
     _found(page, home)
     _replace(page, home)
-    _fixtures(page, home)
     page.goto(f"{home}/desk/")
     page.get_by_role("link", name="Open Reading a tide table, 1 page").click()
     page.get_by_role("link", name="Key", exact=True).click()
     page.get_by_label("Right answer 4").click()
     _take(page, "key-sheet")
     page.goto(f"{home}/desk/")
-    page.get_by_role("link", name="See the results").click()
+    page.locator("li", has_text="Reading a tide table").get_by_role("link", name="See the results").click()
     _take(page, "results")
-    code = page.get_by_test_id("code").inner_text()
-    page.get_by_role("button", name="Show it large").click()
-    _take(page, "handout")
-    page.keyboard.press("Escape")
     page.get_by_role("link", name="Edda Solano").click()
     page.locator("[data-field=box006]").click()
     _take(page, "review")
+    page.goto(f"{home}/desk/")
+    page.get_by_role("link", name="Open Reading a tide table, 1 page").click()
+    _step(page, "Hand out")
+    page.get_by_role("list").last.get_by_role("link").last.click()
+    code = page.get_by_test_id("code").inner_text()
+    page.get_by_role("button", name="Show it large").click()
+    _take(page, "handout")
+    _class(page, browser, home)
     _moving(page, browser, home)
     _making(page, browser, home)
     for name, viewport in (("sheet-laptop", LAPTOP), ("sheet-phone", PHONE)):
@@ -71,40 +74,41 @@ def _found(page: Page, home: str) -> None:
         paper.write_bytes(papers.only_page(keepers_log.draw(), 2))
         page.locator("input[type=file]").first.set_input_files(paper)
         page.wait_for_url("**/worksheets/**")
-    page.get_by_role("navigation", name="Steps").get_by_role("link", name="Film").click()
+    _step(page, "Film")
     page.get_by_role("region", name="Found on the pages").wait_for()
     _take(page, "found")
 
 
-def _fixtures(page: Page, home: str) -> None:
+def _class(page: Page, browser: Browser, home: str) -> None:
+    """A class, a student's peg, and a worksheet tried out."""
+    page.goto(f"{home}/classes/")
+    page.get_by_role("link", name="Kestrels").click()
+    _take(page, "class")
+    kaya = page.get_by_role("row").filter(has=page.get_by_role("button", name="Card of Kaya Oyelaran"))
+    pictures = [str(picture.get_attribute("src")) for picture in kaya.get_by_role("img").all()]
+    peg = browser.new_context(viewport=PHONE, has_touch=True).new_page()
+    peg.goto(home)
+    peg.get_by_label("Code", exact=True).fill(page.get_by_test_id("class-code").inner_text())
+    peg.get_by_role("button", name="Open the worksheet").click()
+    peg.get_by_label("Your name").fill("Kaya")
+    peg.get_by_role("button", name="Now the pictures").click()
+    for picture in pictures:
+        peg.locator(f"button[value={Path(picture).stem}]").click()
+    _take(peg, "peg")
     page.goto(f"{home}/desk/")
-    page.get_by_role("link", name="Open The lighthouse keeper's log").click()
-    page.get_by_role("navigation", name="Steps").get_by_role("link", name="Pages").click()
-    page.get_by_label("New page").select_option("Two circles that overlap")
-    page.get_by_role("button", name="Add it").click()
-    page.get_by_text("4 pages").wait_for()
-    page.get_by_role("navigation", name="Steps").get_by_role("link", name="Film").click()
-    page.get_by_role("button", name="Go to page 4").click()
-    for word, left in (("lobster", 190), ("crab", 380), ("fish", 570)):
-        page.get_by_label("Lay on the page").get_by_role("button", name="Picture").click()
-        paper = page.locator("[data-page] > .paper").nth(3).bounding_box()
-        assert paper
-        page.mouse.click(paper["x"] + left, paper["y"] + 420)
-        page.get_by_role("dialog").get_by_label("Find").fill(word)
-        page.get_by_role("dialog").get_by_role("button", name=word, exact=True).click()
-        page.locator("[data-fixture] img").nth(0).wait_for()
-        page.get_by_role("dialog").wait_for(state="detached")
-    page.wait_for_timeout(1000)
-    _take(page, "fixtures")
+    page.get_by_role("link", name="Open Reading a tide table, 1 page").click()
+    _step(page, "Try")
+    page.get_by_text("Side by side").click()
+    page.wait_for_timeout(3000)
+    _take(page, "try")
+
+
+def _step(page: Page, name: str) -> None:
+    page.get_by_role("navigation", name="Steps").get_by_role("link", name=name).click()
 
 
 def _moving(page: Page, browser: Browser, home: str) -> None:
-    """Lines on a key sheet, and pieces on a student's tablet."""
-    page.goto(f"{home}/desk/")
-    page.get_by_role("link", name="Open Weather instruments, 1 page").click()
-    page.get_by_role("link", name="Key", exact=True).click()
-    page.wait_for_timeout(1500)
-    _take(page, "key-lines")
+    """Pieces on a student's tablet."""
     _hand_out(page, home, "Rock-pool creatures")
     sheet = _joined(page, browser, home, TABLET)
     for word, slot in (("limpet", 0), ("shore crab", 1)):
@@ -154,15 +158,6 @@ def _making(page: Page, browser: Browser, home: str) -> None:
     sheet.get_by_role("button", name="Next step").click()
     sheet.wait_for_timeout(800)
     _take(sheet, "help")
-    _hand_out(page, home, "Tides on a line")
-    sheet = _joined(page, browser, home, LAPTOP)
-    for question, shares in ((1, (0.737, 0.856)), (2, (0.381, 0.579))):
-        box = sheet.get_by_role("group", name=f"Answer {question}:").bounding_box()
-        assert box
-        for share in shares:
-            sheet.mouse.click(box["x"] + share * box["width"], box["y"] + box["height"] / 2)
-    sheet.wait_for_timeout(800)
-    _take(sheet, "scale")
 
 
 _WRITTEN = (
@@ -185,7 +180,7 @@ def _hand_out(page: Page, home: str, title: str) -> None:
     """Hand a worksheet out, from the desk."""
     page.goto(f"{home}/desk/")
     page.get_by_role("link", name=f"Open {title}, 1 page").click()
-    page.get_by_role("navigation", name="Steps").get_by_role("link", name="Hand out").click()
+    _step(page, "Hand out")
     page.get_by_label("Anybody with the code").check()
     page.get_by_role("button", name="Hand out to anybody").click()
     page.wait_for_url("**/handouts/**")
@@ -210,7 +205,7 @@ def _straighten(page: Page, home: str) -> None:
     page.get_by_role("button", name="Bring in 1 photo").click()
     page.wait_for_url("**/worksheets/**")
     page.get_by_role("button", name="Straighten it").wait_for(timeout=60_000)
-    page.get_by_role("navigation", name="Steps").get_by_role("link", name="Pages").click()
+    _step(page, "Pages")
     page.get_by_role("button", name="Page 1", exact=True).click()
     page.get_by_role("button", name="Straighten…").click()
     page.get_by_role("img", name="The page straightened").wait_for()
@@ -225,7 +220,7 @@ def _replace(page: Page, home: str) -> None:
     """A newer version of the keeper's log, with one question changed."""
     page.goto(f"{home}/desk/")
     page.get_by_role("link", name="Open The lighthouse keeper's log, 3 pages").click()
-    page.get_by_role("navigation", name="Steps").get_by_role("link", name="Pages").click()
+    _step(page, "Pages")
     page.get_by_role("button", name="Replace the paper…").click()
     newer = papers.painted_over(
         papers.moved(keepers_log.draw(), 0, 14), 1, (40, 130, 520, 30), "1.  Who kept the light?"

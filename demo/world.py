@@ -70,12 +70,13 @@ def _teach(maren: User, tobias: User, tides: Worksheet, log: Worksheet) -> None:
     kestrels = _class(maren, "Kestrels", [student.name for student in KESTRELS] + ABSENT)
     Teaching.objects.create(of_class=kestrels, teacher=tobias, role=Role.MARKS)
     _class(maren, "Herons", HERONS)
-    (done,) = hand_out_to(maren, tides.pk, [To(kestrels.pk)], {"message": "The boat must not touch the ground!"})
+    said = {"message": "The boat must not touch the ground!", "may_check": True}
+    _, done = hand_out_to(maren, tides.pk, [ANYBODY, To(kestrels.pk)], said)
     by_name = {student.name: student for student in students_in(kestrels)}
     _answer(maren, done, [(student, copy_for(done, by_name[student.name], now)) for student in KESTRELS])
     rest = {"due_at": now + timedelta(days=1), "may_check": True}
     weather = Worksheet.objects.get(owner=maren, title=weather_paper.TITLE)
-    hand_out_to(maren, weather.pk, [To(kestrels.pk), ANYBODY], rest)
+    hand_out_to(maren, weather.pk, [To(kestrels.pk)], rest)
     some = [by_name[name].pk for name in ABSENT]
     hand_out_to(maren, log.pk, [To(kestrels.pk, some)], {"minutes": 40})
 
