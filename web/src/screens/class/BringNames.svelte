@@ -11,6 +11,12 @@
   let { one, onclose }: { one: OneClass; onclose: () => void } = $props();
 
   const MOST_SHOWN = 200;
+  const PARTS: ["given" | "family" | "number" | "email", string][] = [
+    ["given", "Given name"],
+    ["family", "Family name"],
+    ["number", "Number"],
+    ["email", "E-mail"],
+  ];
 
   let text = $state("");
   let problem = $state("");
@@ -175,12 +181,12 @@
         <tbody>
           {#each students.slice(0, MOST_SHOWN) as each, at (at)}
             <tr>
-              {#each ["given", "family", "number", "email"] as const as part (part)}
+              {#each PARTS as [part, label] (part)}
                 <td>
                   <input
                     class="input input-sm w-full"
                     dir="auto"
-                    aria-label="{part} {at + 1}"
+                    aria-label="{label} {at + 1}"
                     maxlength={part === "given" || part === "family" ? 80 : 100}
                     bind:value={each[part]}
                     onchange={look}

@@ -6,7 +6,11 @@
 
   let { one }: { one: OneClass } = $props();
 
-  const ROLES: Record<string, string> = { owns: "owns it", marks: "marks", looks: "looks on" };
+  const ROLES: Record<string, string> = {
+    owns: /* @wc-include */ "owns it",
+    marks: /* @wc-include */ "marks",
+    looks: /* @wc-include */ "looks on",
+  };
   let email = $state("");
   let role = $state<"marks" | "looks">("marks");
 
@@ -24,7 +28,9 @@
   {#each one.value.teachers as each (each.email)}
     <li class="flex flex-wrap items-center gap-x-2">
       <span class="break-all">{each.email}</span>
-      <span class="quiet">{each.invited ? "was asked" : ROLES[each.role]}</span>
+      <span class="quiet"
+        >{#if each.invited}was asked{:else}{ROLES[each.role]}{/if}</span
+      >
       {#if one.owns && each.role !== "owns"}
         <button
           class="btn btn-ghost btn-xs ms-auto"

@@ -14,7 +14,10 @@
   let busy = $state(false);
   const here = $derived(begun.classes.filter(({ archived }) => !archived));
   const archived = $derived(begun.classes.filter(({ archived }) => archived));
-  const ROLES: Record<string, string> = { marks: "you mark with a colleague", looks: "you look on" };
+  const ROLES: Record<string, string> = {
+    marks: /* @wc-include */ "you mark with a colleague",
+    looks: /* @wc-include */ "you look on",
+  };
 
   async function make(event: SubmitEvent) {
     event.preventDefault();

@@ -76,7 +76,7 @@
         class="input w-28 tabular-nums"
         min="1"
         max="10000"
-        placeholder="no limit"
+        placeholder="No limit"
         value={handout.minutes ?? ""}
         onchange={(event) => settle({ minutes: Number(event.currentTarget.value) || null })}
       />

@@ -71,6 +71,16 @@
     idle(() => void keep().catch(() => undefined), { timeout: 10_000 });
   });
 
+  /** Milliseconds that leaving waits for what is unsent: what waits longer is kept on the device. */
+  const LEAVING = 2_500;
+
+  /** What was sent is known to be there when the page goes: who signs out on the peg is not asked about it. */
+  async function toPeg(event: MouseEvent) {
+    event.preventDefault();
+    await Promise.race([working.flush(), new Promise((resolve) => setTimeout(resolve, LEAVING))]);
+    location.assign("/peg/");
+  }
+
   const keyboard = new Keyboard();
   onMount(() => keyboard.watch());
   // Whatever room a keyboard leaves: what is typed into stays in view.
@@ -133,7 +143,9 @@
           <span class="quiet"
             ><bdi>{working.copy.name}</bdi> · {#if working.copy.trial}a trial{:else if working.copy.return_code}return
               code
-              <bdi translate="no">{working.copy.return_code}</bdi>{:else}<a href="/peg/">your peg</a>{/if} ·
+              <bdi translate="no">{working.copy.return_code}</bdi>{:else}<a href="/peg/" onclick={toPeg}
+                >your peg</a
+              >{/if} ·
           </span>
           {#if working.handedInAt}
             <b>Handed in {moment(working.handedInAt)}</b>

@@ -350,13 +350,18 @@ export class Working implements SheetStore {
 
   /** Have this device keep nothing of the copy. False, and nothing is forgotten, while the server does not have all of it. */
   async leaveDevice(): Promise<boolean> {
-    await this.fileKeeper.flush();
-    await this.keeper.flush(); // an answer speaks of a file that was sent
+    await this.flush();
     if (!this.fileKeeper.isEmpty || !this.keeper.isSettled) return false;
     this.keeper.leave();
     this.flags.forget();
     this.clock.forget();
     return true;
+  }
+
+  /** Send what is unsent. Resolves when the try is over, whatever came of it. */
+  async flush(): Promise<void> {
+    await this.fileKeeper.flush();
+    await this.keeper.flush(); // an answer speaks of a file that was sent
   }
 
   /** The server has a file: the answer of its prompt speaks of it. */

@@ -55,7 +55,7 @@
           class="input w-28 tabular-nums"
           min="1"
           max="10000"
-          placeholder="no limit"
+          placeholder="No limit"
           onchange={(event) => set({ minutes: Number(event.currentTarget.value) || null })}
         />
       </label>

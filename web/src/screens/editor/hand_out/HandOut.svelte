@@ -21,11 +21,8 @@
   // svelte-ignore state_referenced_locally
   const params = { path: { worksheet_id: editing.id } };
 
-  const to = $derived(
-    audience.names.length === 0
-      ? "anybody with the code"
-      : list(audience.guests ? [...audience.names, "anybody with the code"] : audience.names),
-  );
+  const ANYBODY = /* @wc-include */ "anybody with the code";
+  const to = $derived(list(audience.guests ? [...audience.names, ANYBODY] : audience.names));
 
   const listed = () =>
     take(teacher.GET("/api/worksheets/{worksheet_id}/handouts", { params })).then(
