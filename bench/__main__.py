@@ -15,6 +15,7 @@ from bench import (
     marking_again,
     pieces,
     saving,
+    school,
     sheet,
     straighten,
 )
@@ -40,6 +41,7 @@ BENCHES = {
     "ink": ink,
     "all_kinds": all_kinds,
     "saving": saving,
+    "school": school,
 }
 
 if __name__ == "__main__":

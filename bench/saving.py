@@ -25,11 +25,11 @@ TOO_SLOW = 0.050
 def measure() -> list[Figure]:
     with served() as server:
         copies = json.loads(server.run("bench.students", str(STUDENTS)))
-        steady = _run_aside(server, copies, EVERY, LASTS)
+        steady = run_aside(server, copies, EVERY, LASTS)
         slow = percentile(steady.seconds, 0.95)
         held, last = 0, steady
         for rate in RATES:
-            last = _run_aside(server, copies, STUDENTS / rate, RATE_LASTS)
+            last = run_aside(server, copies, STUDENTS / rate, RATE_LASTS)
             if percentile(last.seconds, 0.95) > TOO_SLOW or last.errors:
                 break
             held = rate
@@ -62,7 +62,7 @@ class Took:
     errors: int
 
 
-def _run_aside(server: Served, copies: list[dict[str, str]], every: float, lasts: float) -> Took:
+def run_aside(server: Served, copies: list[dict[str, str]], every: float, lasts: float) -> Took:
     """Make the load in a process of its own, as it comes in a school."""
     with multiprocessing.get_context("spawn").Pool(1) as pool:
         return pool.apply(_load, (server.port, copies, every, lasts))
@@ -120,7 +120,7 @@ class _Connection:
         body = json.dumps({"changes": [change]}).encode()
         head = (
             f"POST /c/{self._copy['id']}/answers HTTP/1.1\r\nHost: localhost\r\nContent-Type: application/json\r\n"
-            f"Cookie: copy={self._copy['cookie']}; csrftoken={self._copy['csrf']}\r\n"
+            f"Cookie: {self._copy.get('name', 'copy')}={self._copy['cookie']}; csrftoken={self._copy['csrf']}\r\n"
             f"X-CSRFToken: {self._copy['csrf']}\r\nContent-Length: {len(body)}\r\n\r\n"
         )
         self._writer.write(head.encode() + body)

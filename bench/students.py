@@ -15,11 +15,11 @@ if __name__ == "__main__":
     from server.copies.flows.join import join
     from server.handouts.models import Handout
 
-    handout = Handout.objects.get()
+    handout = Handout.objects.get(to_class=None)
     held = [
         {
             "id": str(copy.pk),
-            "cookie": signing.dumps(str(copy.pk), salt="server.copies.cookies"),
+            "cookie": signing.dumps(str(copy.guest_id), salt="server.copies.cookies"),
             "csrf": _get_new_csrf_string(),
         }
         for copy in (join(handout, f"Student {number}", timezone.now()) for number in range(int(sys.argv[1])))

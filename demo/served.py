@@ -24,9 +24,9 @@ class Served:
     environment: dict[str, str]
 
     def join_code(self) -> str:
-        """The code of the handout of the sample world."""
+        """The code of the handout of the sample world that anybody may join."""
         with sqlite3.connect(self.data / "velum.sqlite3") as database:
-            code: str = database.execute("SELECT code FROM handouts_handout").fetchone()[0]
+            code: str = database.execute("SELECT code FROM handouts_handout WHERE to_class_id IS NULL").fetchone()[0]
             return code
 
     def run(self, module: str, *arguments: str) -> str:

@@ -120,7 +120,7 @@ class Classes(Journey):
 
     def test_it_is_handed_out_to_a_class_done_and_seen_by_the_teacher_and_a_colleague(self) -> None:
         kestrels, herons = make_class(self.maren, "Kestrels"), make_class(self.maren, "Herons")
-        ama, bao = make_students(kestrels, "Ama Lindqvist", "Bao Okafor")
+        ama, _ = make_students(kestrels, "Ama Lindqvist", "Bao Okafor")
         make_students(herons, "Dara Voss")
         colleague = make_teacher("colleague")
         Teaching.objects.create(of_class=kestrels, teacher=colleague, role=Role.LOOKS)
@@ -168,7 +168,7 @@ class Classes(Journey):
     def test_signing_out_is_one_press_and_leaves_nothing_on_the_device(self) -> None:
         kestrels = make_class(self.maren, "Kestrels")
         ama, bao = make_students(kestrels, "Ama Lindqvist", "Bao Okafor")
-        (handout,) = hand_out_to(self.maren, self.keepers_log.pk, [To(kestrels.pk)], {})
+        hand_out_to(self.maren, self.keepers_log.pk, [To(kestrels.pk)], {})
         page = self.signed_in(ama)
         page.get_by_role("button", name="Open The lighthouse").click()
         page.wait_for_url("**/c/**")

@@ -101,7 +101,7 @@ class MadeUpLanguage(Journey):
     def test_the_words_of_a_class_and_of_its_students(self) -> None:
         self.expected_problems = r"status of 4(04|22)"
         kestrels = make_class(self.maren, "Kestrels", "2026/27")
-        ama, bao = make_students(kestrels, "Ama Lindqvist", "Bao Okafor")
+        ama, _ = make_students(kestrels, "Ama Lindqvist", "Bao Okafor")
         colleague = make_teacher("colleague")
         Teaching.objects.create(of_class=kestrels, teacher=colleague, role=Role.LOOKS)
         due = {"due_at": timezone.now() - timedelta(days=1), "minutes": 20}

@@ -140,7 +140,9 @@ def classes_of(teacher: User) -> list[ClassRow]:
     return sorted(found, key=lambda row: (row.archived, sort_key(row.name)))
 
 
-def student_out(student: Student) -> StudentOut:
+def student_out(student: Student, *, with_card: bool = True) -> StudentOut:
+    """A student; who only looks at a class is not shown what opens their work."""
+    pictures = student.card.secret.split() if with_card else []
     return StudentOut(
         id=student.pk,
         given=student.given,
@@ -148,7 +150,7 @@ def student_out(student: Student) -> StudentOut:
         name=student.name,
         number=student.number,
         email=student.email,
-        card=[CardPictureOut(name=name, word=say(PICTURES[name])) for name in student.card.secret.split()],
+        card=[CardPictureOut(name=name, word=say(PICTURES[name])) for name in pictures],
         card_made_at=student.card.made_at,
     )
 
@@ -156,12 +158,11 @@ def student_out(student: Student) -> StudentOut:
 def class_out(teacher: User, of_class: Class) -> ClassOut:
     teachings = of_class.teachings.select_related("teacher").order_by("since", "pk")
     role = next(Role(each.role) for each in teachings if each.teacher_id == teacher.pk)
-    students = [student_out(student) for student in students_in_order(students_in(of_class))]
+    cards = role is not Role.LOOKS
+    students = [student_out(student, with_card=cards) for student in students_in_order(students_in(of_class))]
     teachers = [TeacherOut(email=each.teacher.email, role=Role(each.role), invited=False) for each in teachings]
     asked = of_class.invitations.order_by("at", "pk")
     teachers += [TeacherOut(email=each.email, role=Role(each.role), invited=True) for each in asked]
-    if role is Role.LOOKS:
-        students = [student.model_copy(update={"card": []}) for student in students]
     return ClassOut(
         id=of_class.pk,
         name=of_class.name,

@@ -13,7 +13,7 @@ from django.http import HttpRequest, HttpResponse
 from django.urls import reverse
 
 from server.classes import cookies
-from server.classes.cookies import signed_in
+from server.classes.cookies import signed_in, signed_in_id
 from server.classes.models import Student
 from server.copies.flows.find import home_of
 from server.copies.models import Copy
@@ -35,8 +35,7 @@ def works_on(request: HttpRequest, copy_id: uuid.UUID) -> bool:
         return False
     if home.guest is not None:
         return _guest_in(request, _AT_COPY) == str(home.guest)
-    student = signed_in(request)
-    return student is not None and student.pk == home.student
+    return home.student is not None and signed_in_id(request) == home.student
 
 
 def copy_here(request: HttpRequest, handout: Handout) -> Copy | None:
