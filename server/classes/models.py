@@ -120,3 +120,18 @@ class Card(models.Model):
 
     def __str__(self) -> str:
         return f"{self.student_id} {self.number}"
+
+
+class Erasure(models.Model):
+    """A record that all of a student was erased, which does not say who it was."""
+
+    school = models.ForeignKey(School, models.CASCADE, related_name="erasures")
+    by = models.ForeignKey(settings.AUTH_USER_MODEL, models.PROTECT, related_name="+")
+    at = models.DateTimeField()
+    classes = models.TextField(blank=True)
+    """The names of the classes that they were in, one a line."""
+    copies = models.PositiveIntegerField()
+    """How many copies were erased with them."""
+
+    def __str__(self) -> str:
+        return f"{self.school_id} {self.at}"

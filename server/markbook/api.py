@@ -19,6 +19,7 @@ from server.markbook.flows.accept import accept_answer
 from server.markbook.flows.newest_key import preview, use_newest_key
 from server.markbook.flows.overrule import Share, find_copy_of_teacher, overrule
 from server.markbook.flows.settle import give_time, let_until, meaning_of, settle
+from server.markbook.flows.student_data import erase
 from server.markbook.show import (
     AcceptedOut,
     ChangesOut,
@@ -170,3 +171,14 @@ def meaning_of_settings(request: Teacher, handout_id: uuid.UUID, body: HandoutSe
 def settle_handout(request: Teacher, handout_id: uuid.UUID, body: HandoutSettings) -> HandoutOut:
     handout = settle(request.user, handout_id, body.model_dump(exclude_unset=True), arrived_at(request))
     return handout_out(request, find_handout(request.user, handout.pk, Right.LOOK))
+
+
+@router.post(
+    "/students/{uuid:student_id}/erasure",
+    response={204: None, 404: ErrorOut, 409: ErrorOut},
+    operation_id="erase_student",
+)
+def erase_student(request: Teacher, student_id: uuid.UUID) -> Status[None]:
+    """Erase all that is kept of a student. That it was done stays on record, and not who it was."""
+    erase(request.user, student_id, arrived_at(request))
+    return Status(204, None)

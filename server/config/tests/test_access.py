@@ -150,6 +150,8 @@ OWNERS = {
     ("DELETE", "/api/classes/<class_id>/students/<student_id>"),
     ("POST", "/api/classes/<class_id>/invitations"),
     ("DELETE", "/api/classes/<class_id>/teachers/<email>"),
+    ("GET", "/students/<student_id>/data.zip"),
+    ("POST", "/api/students/<student_id>/erasure"),
     ("PATCH", "/api/students/<student_id>"),
     ("POST", "/api/students/<student_id>/card"),
 }

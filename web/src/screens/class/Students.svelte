@@ -1,5 +1,6 @@
 <script lang="ts">
   // The list of a class: names that can be corrected where they stand, and what is on each card.
+  import Folded from "../../ui/Folded.svelte";
   import Dialog from "../../ui/Dialog.svelte";
   import { announce } from "../../ui/Announcer.svelte";
   import type { OneClass, Student } from "./class.svelte";
@@ -7,9 +8,15 @@
   let { one }: { one: OneClass } = $props();
 
   let chosen = $state("");
+  let erasing = $state(false);
   const student = $derived(one.value.students.find(({ id }) => id === chosen));
   const withNumbers = $derived(one.value.students.some(({ number }) => number));
   const withEmails = $derived(one.value.students.some(({ email }) => email));
+
+  function open(each: Student) {
+    chosen = each.id;
+    erasing = false;
+  }
 
   async function correct(
     each: Student,
@@ -22,6 +29,13 @@
   async function newCard(each: Student) {
     if (await one.newCard(each.id))
       announce(`A new card for ${each.name}. The old one opens nothing any more.`);
+  }
+
+  async function erase(each: Student) {
+    if (await one.erase(each.id)) {
+      announce(`All that was kept of ${each.name} is erased.`);
+      chosen = "";
+    }
   }
 
   async function takeOut(each: Student) {
@@ -70,10 +84,8 @@
           </td>
           <td class="text-end">
             {#if one.marks}
-              <button
-                class="btn btn-ghost btn-sm"
-                aria-label="Card of {each.name}"
-                onclick={() => (chosen = each.id)}>Card…</button
+              <button class="btn btn-ghost btn-sm" aria-label="Card of {each.name}" onclick={() => open(each)}
+                >Card…</button
               >
             {/if}
           </td>
@@ -113,6 +125,30 @@
           >
           <span class="quiet block text-sm">What {student.name} has done stays.</span>
         </p>
+      {/if}
+      {#if one.owns}
+        <Folded title="All that is kept of {student.name}">
+          <p>
+            <a class="btn btn-outline btn-sm" href="/students/{student.id}/data.zip" download
+              >Take it away as one file</a
+            >
+          </p>
+          {#if erasing}
+            <p class="mt-3 font-semibold text-warning">
+              All work, marks and the card of {student.name} would be gone for good, in this class and in others.
+            </p>
+            <p class="mt-2 flex flex-wrap gap-2">
+              <button class="btn btn-error btn-sm" disabled={one.busy} onclick={() => erase(student)}
+                >Erase it for good</button
+              >
+              <button class="btn btn-outline btn-sm" onclick={() => (erasing = false)}>Keep it</button>
+            </p>
+          {:else}
+            <p class="mt-2">
+              <button class="btn btn-ghost btn-sm" onclick={() => (erasing = true)}>Erase it…</button>
+            </p>
+          {/if}
+        </Folded>
       {/if}
       {#if one.problem}<p class="problem" role="alert">{one.problem}</p>{/if}
     </div>

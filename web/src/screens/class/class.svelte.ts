@@ -71,6 +71,15 @@ export class OneClass {
     return this.changeStudent(() => teacher.POST("/api/students/{student_id}/card", { params }));
   }
 
+  /** Erase all that is kept of a student. */
+  erase(student: string): Promise<boolean> {
+    return this.try(async () => {
+      const params = { path: { student_id: student } };
+      await take(teacher.POST("/api/students/{student_id}/erasure", { params }));
+      this.value = { ...this.value, students: this.value.students.filter(({ id }) => id !== student) };
+    });
+  }
+
   /** Make the class of the next year, and go there. */
   copy(name: string, year: string): Promise<boolean> {
     return this.try(async () => {
