@@ -20,6 +20,9 @@ from velum.rosters.changes import Changes
 from velum.rosters.roster import Roster
 from velum.rosters.roster import Student as StudentValue
 
+CARDS_AT_ONCE = 200
+"""How many cards are printed in one go: as many as are drawn while somebody waits."""
+
 
 class ClassRow(Schema):
     """A class in a list. ``role`` is what the teacher is to it."""
@@ -77,6 +80,8 @@ class ClassOut(Schema):
     role: Role
     archived_at: datetime | None
     students: list[StudentOut]
+    cards_at_once: int
+    """How many cards are printed in one go."""
     teachers: list[TeacherOut]
 
 
@@ -171,6 +176,7 @@ def class_out(teacher: User, of_class: Class) -> ClassOut:
         role=role,
         archived_at=of_class.archived_at,
         students=students,
+        cards_at_once=CARDS_AT_ONCE,
         teachers=teachers,
     )
 

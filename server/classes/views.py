@@ -1,3 +1,4 @@
+import re
 import uuid
 from collections.abc import Sequence
 
@@ -16,7 +17,7 @@ from server.classes.flows.find import find_class, students_in
 from server.classes.flows.invite import accept, find_invitation, invitations_for
 from server.classes.flows.sign_in import card_of_secret, card_of_token, class_of_code, named_in
 from server.classes.models import Card, Class
-from server.classes.show import class_out, classes_of, invitation_out, students_in_order
+from server.classes.show import CARDS_AT_ONCE, class_out, classes_of, invitation_out, students_in_order
 from server.entrance.arrival import arrived_at
 from server.entrance.codes import shown
 from server.entrance.errors import Missing, Refused, TooMany
@@ -54,13 +55,17 @@ def one_class(request: HttpRequest, class_id: uuid.UUID) -> HttpResponse:
 @login_required
 @require_safe
 def cards(request: HttpRequest, class_id: uuid.UUID) -> HttpResponse:
-    """The cards of a class, or of one ``student`` of it, to be printed."""
+    """The cards of a class, or of one ``student`` of it, to be printed. ``part``: the so manieth of a large class."""
     of_class = find_class(teacher_of(request), class_id, Right.MARK)
     students = students_in_order(students_in(of_class))
     if "student" in request.GET:
         students = [student for student in students if str(student.pk) == request.GET["student"]]
         if not students:
             raise Missing("student.missing", "There is no such student in a class of yours.")
+    else:
+        asked = request.GET.get("part", "")
+        part = max(1, int(asked)) if re.fullmatch("[0-9]{1,4}", asked) else 1
+        students = students[(part - 1) * CARDS_AT_ONCE : part * CARDS_AT_ONCE]
     words = Words(
         of_class=of_class.name,
         place=f"{request.get_host()}{reverse('enter_code')}".removesuffix("/"),

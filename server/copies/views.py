@@ -26,6 +26,7 @@ from server.entrance.errors import Missing, Refused
 from server.entrance.rate import guessed_wrongly
 from server.entrance.screens import screen
 from server.files.send import send_disarmed, send_part_disarmed
+from server.handouts.flows.audience import is_for
 from server.handouts.models import Handout
 from server.pictures.models import KeptPicture
 from server.sounds.models import OwnSound
@@ -137,8 +138,11 @@ def _peg(request: HttpRequest, problem: str = "", status: int = 200) -> HttpResp
 def open_from_peg(request: HttpRequest, handout_id: uuid.UUID) -> HttpResponse:
     """Open one's copy of a handout; the first time, it is made."""
     handout = get_object_or_404(Handout, pk=handout_id)
-    student = people.student_for(request, handout)
-    if student is None:
+    student = signed_in(request)
+    copy = student and handout.copies.filter(student=student).first()
+    if copy:  # also when it would not be handed out to them any more
+        return redirect("sheet", copy_id=copy.pk)
+    if student is None or not is_for(handout, student):
         raise Http404("There is no such worksheet on your peg.")
     try:
         copy = copy_for(handout, student, arrived_at(request))

@@ -15,6 +15,7 @@ from server.classes.flows.find import find_class
 from server.classes.models import Class, Invitation, Teaching
 from server.entrance.errors import Busy, Conflict, Missing, Refused
 from server.may import Right, Role
+from velum.outside_text import one_line
 from velum.sentence import Sentence
 
 VALID = timedelta(days=30)
@@ -59,7 +60,7 @@ def send(invitation: Invitation, link: str) -> None:
 def find_invitation(token: str, now: datetime) -> Invitation:
     """The invitation of a link. Raises Missing."""
     rows = Invitation.objects.select_related("of_class", "by").filter(at__gt=now - VALID, of_class__archived_at=None)
-    invitation = rows.filter(token=token[:40]).first()
+    invitation = rows.filter(token=one_line(token)[:40]).first()
     if invitation is None:
         raise Missing.of(_NONE)
     return invitation
@@ -91,7 +92,7 @@ def accept(teacher: User, token: str, now: datetime) -> Class:
 def withdraw(teacher: User, class_id: uuid.UUID, email: str) -> Class:
     """Take an invitation back, or have a colleague teach a class no more. Raises Missing, and Conflict for oneself."""
     of_class = find_class(teacher, class_id, Right.OWN)
-    email = email.lower()
+    email = one_line(email).lower()
     if email == teacher.email.lower():
         raise Conflict("class.your_own", "You own this class. Archive it when you do not teach it any more.")
     of_class.invitations.filter(email=email).delete()

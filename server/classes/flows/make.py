@@ -10,7 +10,7 @@ from django.db.models import ProtectedError
 
 from server.accounts.models import User
 from server.classes.flows.find import find_class, students_in
-from server.classes.models import Class, Enrolment, Teaching
+from server.classes.models import Class, Enrolment, Student, Teaching
 from server.entrance.codes import CLASS_LENGTH, new_code
 from server.entrance.errors import Conflict, Refused
 from server.may import Right, Role
@@ -30,7 +30,7 @@ def make_class(teacher: User, name: str, year: str = "", source: str = "") -> Cl
     while Class.objects.filter(code=code).exists():
         code = new_code(CLASS_LENGTH)
     made = Class.objects.create(
-        school_id=teacher.school_id, name=_named(name), year=one_line(year)[:20], code=code, source=source
+        school_id=teacher.school_id, name=_named(name), year=one_line(year)[:20], code=code, source=one_line(source)
     )
     Teaching.objects.create(of_class=made, teacher=teacher, role=Role.OWNS)
     return made
@@ -63,8 +63,12 @@ def copy_class(teacher: User, class_id: uuid.UUID, name: str, year: str) -> Clas
 def remove_class(teacher: User, class_id: uuid.UUID) -> None:
     """Remove a class to which nothing was handed out. Raises Missing, and Conflict for another."""
     of_class = find_class(teacher, class_id, Right.OWN)
+    students = list(of_class.enrolments.values_list("student", flat=True))
     try:
-        of_class.delete()
+        with transaction.atomic():
+            of_class.delete()
+            # Who was only in this class, and has done nothing, is nobody's any more.
+            Student.objects.filter(pk__in=students, enrolments=None, copies=None).delete()
     except ProtectedError:
         raise Conflict(
             "class.has_work",

@@ -16,6 +16,7 @@ from server.entrance.errors import Missing
 from server.may import Right
 from velum.cards import read_secret
 from velum.names import folded
+from velum.outside_text import one_line
 
 
 def class_of_code(typed: str) -> Class:
@@ -29,7 +30,7 @@ def class_of_code(typed: str) -> Class:
 
 def card_of_token(token: str) -> Card:
     """The card with this QR code. Raises Missing, also for one whose place another has taken."""
-    card = Card.objects.select_related("student").filter(token=token[:40]).first()
+    card = Card.objects.select_related("student").filter(token=one_line(token)[:40]).first()
     if card is None:
         raise Missing("card.stopped", "This card does not open anything any more. Ask your teacher for a new one.")
     return card

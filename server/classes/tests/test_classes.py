@@ -78,7 +78,10 @@ class Making(WorldCase):
         self.assert_error(self.client.delete(f"/api/classes/{made.pk}"), 409, "class.has_work")
         self.assertEqual(copy.answers.count(), 1)
         other = self.make()["id"]
+        make_students(Class.objects.get(pk=other), "Cleo Marchetti")
+        Class.objects.get(pk=other).enrolments.create(student=ama)
         self.assertEqual(self.client.delete(f"/api/classes/{other}").status_code, 204)
+        self.assertEqual([student.name for student in Student.objects.all()], ["Ama Lindqvist"])
         self.assert_error(self.client.get(f"/api/classes/{other}"), 404, "class.missing")
 
     def test_one_teacher_cannot_make_any_number(self) -> None:

@@ -92,6 +92,7 @@ class Invitations(WorldCase):
         self.assertEqual(tobias.delete(f"{self.path}/teachers/maren@gullhaven.example").status_code, 404)
         self.client.delete(f"{self.path}/teachers/tobias@gullhaven.example")
         self.assertEqual(tobias.get(self.path).status_code, 404)
+        self.assertEqual(self.client.delete(f"{self.path}/teachers/%00a@b.example").status_code, 200)
         self.assert_error(self.client.delete(f"{self.path}/teachers/MAREN@gullhaven.example"), 409, "class.your_own")
 
     def test_what_cannot_be_asked_is_refused(self) -> None:

@@ -1,4 +1,5 @@
 import io
+from unittest import mock
 
 import pypdfium2
 from django.core.cache import cache
@@ -129,6 +130,11 @@ class SigningIn(WorldCase):
             said.append([(answer.status_code, answer.context["error"]) for answer in answers])
         self.assertEqual(said[0], said[1])
 
+    def test_addresses_that_nobody_types_open_nothing(self) -> None:
+        for path in ("/card/%00/", "/card/\u202e/", "/class/%00/", "/invitations/%00/", "/card/" + "x" * 5_000 + "/"):
+            with self.subTest(path=path[:20]):
+                self.assertEqual(self.client.get(path).status_code, 404)
+
     def test_class_codes_are_not_guessed_by_a_script(self) -> None:
         answers = {self.client.get(f"/class/XX{number:03}/").status_code for number in range(62)}
         self.assertEqual(answers, {404, 429})
@@ -153,6 +159,18 @@ class Cards(WorldCase):
         self.assertEqual((answer["Content-Type"], answer["Cache-Control"]), ("application/pdf", "no-store"))
         with pypdfium2.PdfDocument(io.BytesIO(answer.content)) as pdf:
             self.assertEqual(len(pdf), 2)
+
+    def test_the_cards_of_a_large_class_come_in_parts(self) -> None:
+        kestrels = make_class(self.world.maren, "Kestrels")
+        make_students(kestrels, *(f"Student {number}" for number in range(12)))
+        client = teacher_client(self.world.maren)
+        with mock.patch("server.classes.views.CARDS_AT_ONCE", 5):
+            pages = [
+                client.get(f"/classes/{kestrels.pk}/cards.pdf?part={part}").content for part in ("1", "3", "x", "-1")
+            ]
+        first, third, *others = (len(page) for page in pages)
+        self.assertLess(third, first, "two cards are left for the third part")
+        self.assertEqual(others, [first] * 3)
 
     def test_one_card_is_printed_alone_and_nobody_elses(self) -> None:
         kestrels = make_class(self.world.maren, "Kestrels")

@@ -95,7 +95,7 @@ class Peg(WorldCase):
         copy = copy_for(handout, self.ama, timezone.now())
         settle_class(self.world.maren, self.kestrels.pk, {"archived": True}, timezone.now())
         self.assertEqual(self.open(other).status_code, 404)
-        self.assertEqual(self.client.get(f"/c/{copy.pk}/").status_code, 200)
+        self.assertRedirects(self.open(handout), f"/c/{copy.pk}/")
         answer = teacher_client(self.world.maren).post(
             f"/api/worksheets/{self.world.worksheet.pk}/handouts",
             {"classes": [{"of_class": str(self.kestrels.pk)}]},

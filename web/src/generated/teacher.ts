@@ -2457,6 +2457,8 @@ export interface components {
         ClassOut: {
             /** Archived At */
             archived_at: string | null;
+            /** Cards At Once */
+            cards_at_once: number;
             /** Code */
             code: string;
             /**

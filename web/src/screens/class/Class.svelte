@@ -15,6 +15,15 @@
   // svelte-ignore state_referenced_locally
   const one = new OneClass(begun);
   const value = $derived(one.value);
+  /** All cards, or as many at once as are drawn while somebody waits. */
+  const parts = $derived.by((): [number, string][] => {
+    const { students, cards_at_once: most } = value;
+    if (students.length <= most) return [[1, "Print all cards"]];
+    return Array.from({ length: Math.ceil(students.length / most) }, (_, at) => [
+      at + 1,
+      `Print cards ${at * most + 1} to ${Math.min(students.length, (at + 1) * most)}`,
+    ]);
+  });
   let bringing = $state(false);
   let asking = $state<"" | "copy" | "remove">("");
   // svelte-ignore state_referenced_locally
@@ -33,7 +42,9 @@
     </p>
   </div>
   {#if value.students.length > 0 && one.marks}
-    <a class="btn btn-outline" href="/classes/{value.id}/cards.pdf" target="_blank">Print all cards</a>
+    {#each parts as [part, name] (part)}
+      <a class="btn btn-outline" href="/classes/{value.id}/cards.pdf?part={part}" target="_blank">{name}</a>
+    {/each}
   {/if}
   {#if one.owns}
     <button class="btn btn-primary" onclick={() => (bringing = true)}>Add names</button>
