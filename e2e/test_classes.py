@@ -15,6 +15,7 @@ from server.handouts.flows.hand_out import To, hand_out_to
 from server.may import Role
 from server.testing.world import make_students, make_teacher
 from velum.rosters.tests.files import xlsx
+from velum.shown_names import STARS
 
 
 class Classes(Journey):
@@ -158,9 +159,22 @@ class Classes(Journey):
         expect(student.get_by_role("heading", name="Handed in")).to_be_visible()
         expect(handout.row("Ama Lindqvist")).to_contain_text("Handed in")
 
+        page.goto(f"/classes/{kestrels.pk}/")
+        with page.expect_response("**/api/classes/**"):
+            page.get_by_label("Names where others see them").select_option("stars")
+        page.go_back()
+        star = STARS[ama.enrolments.get().place]
+        expect(handout.row(star)).to_contain_text("Handed in")
+        expect(page.get_by_text("Ama Lindqvist")).to_have_count(0)
+        self.assert_accessible(page)
+        page.get_by_label("Names as the class may see them").uncheck()
+        expect(handout.row("Ama Lindqvist")).to_contain_text("Handed in")
+        student.goto("/peg/")
+        expect(student.get_by_text(f"On the screen of Kestrels you are {star}.")).to_be_visible()
+
         looking = self.teacher_browser(colleague).new_page()
         looking.goto(page.url)
-        expect(HandoutPage(looking).row("Ama Lindqvist")).to_contain_text("Handed in")
+        expect(HandoutPage(looking).row(star)).to_contain_text("Handed in")
         expect(looking.get_by_text("You look on here; a colleague marks.")).to_be_visible()
         expect(looking.get_by_label("Students may check an answer")).to_have_count(0)
         self.assertEqual(Class.objects.get(name="Kestrels").handouts.get().copies.count(), 1)

@@ -32,6 +32,7 @@ from server.may import Right, Role
 from velum.rosters.pasted import MOST_LETTERS, read_pasted
 from velum.rosters.roster import MOST_STUDENTS
 from velum.rosters.roster import Student as StudentValue
+from velum.shown_names import Names
 
 router = Router()
 
@@ -47,6 +48,7 @@ class ClassSettings(Incoming):
 
     name: Annotated[str, Field(max_length=200)] = ""
     year: Annotated[str, Field(max_length=200)] = ""
+    names: Names = Names.FULL
     archived: bool = False
 
 

@@ -5,6 +5,7 @@ from django.db import models
 
 from server.accounts.models import School
 from velum.rosters.roster import Student as StudentValue
+from velum.shown_names import Names
 
 
 class Class(models.Model):
@@ -19,6 +20,8 @@ class Class(models.Model):
     """What students without their card's QR code type before their name and secret."""
     source = models.CharField(max_length=100, default="", blank=True)
     """Its id in the program that its roster came from."""
+    names = models.CharField(max_length=10, default=Names.FULL.value)
+    """How the names of its students are shown where others see them (velum/shown_names.py)."""
     archived_at = models.DateTimeField(null=True)
     made_at = models.DateTimeField(auto_now_add=True)
 
@@ -98,9 +101,14 @@ class Enrolment(models.Model):
     student = models.ForeignKey(Student, models.CASCADE, related_name="enrolments")
     since = models.DateTimeField(auto_now_add=True)
     left_at = models.DateTimeField(null=True)
+    place = models.PositiveIntegerField()
+    """Which of the class they are, from 0, by chance among those who came together: what a borrowed name hangs on."""
 
     class Meta:
-        constraints = (models.UniqueConstraint("of_class", "student", name="each_student_once_a_class"),)
+        constraints = (
+            models.UniqueConstraint("of_class", "student", name="each_student_once_a_class"),
+            models.UniqueConstraint("of_class", "place", name="each_place_once_a_class"),
+        )
 
     def __str__(self) -> str:
         return f"{self.student_id} in {self.of_class_id}"

@@ -19,6 +19,7 @@ from velum.names import sort_key
 from velum.rosters.changes import Changes
 from velum.rosters.roster import Roster
 from velum.rosters.roster import Student as StudentValue
+from velum.shown_names import Names
 
 CARDS_AT_ONCE = 200
 """How many cards are printed in one go: as many as are drawn while somebody waits."""
@@ -79,6 +80,8 @@ class ClassOut(Schema):
     code: str
     role: Role
     archived_at: datetime | None
+    names: Names
+    """How names are shown where others see them."""
     students: list[StudentOut]
     cards_at_once: int
     """How many cards are printed in one go."""
@@ -175,6 +178,7 @@ def class_out(teacher: User, of_class: Class) -> ClassOut:
         code=shown(of_class.code),
         role=role,
         archived_at=of_class.archived_at,
+        names=Names(of_class.names),
         students=students,
         cards_at_once=CARDS_AT_ONCE,
         teachers=teachers,

@@ -9,6 +9,7 @@ from django.urls import reverse
 from django.views.decorators.http import require_http_methods, require_POST, require_safe
 
 from server.classes.cookies import signed_in
+from server.classes.flows.shown import borrowed_names
 from server.classes.flows.sign_in import class_of_code
 from server.copies import offline, people
 from server.copies.flows.answer import TooLate
@@ -128,7 +129,8 @@ def _peg(request: HttpRequest, problem: str = "", status: int = 200) -> HttpResp
     student, now = signed_in(request), arrived_at(request)
     if student is None:
         return redirect("enter_code")
-    context = {"student": student, "peg": peg_of(student, now), "now": now, "problem": problem}
+    borrowed = borrowed_names(student)
+    context = {"student": student, "peg": peg_of(student, now), "borrowed": borrowed, "now": now, "problem": problem}
     response = render(request, "peg.html", context, status=status)
     response["Cache-Control"] = "no-store"
     return response

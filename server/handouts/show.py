@@ -12,6 +12,7 @@ from server.entrance.codes import shown
 from server.handouts.flows.hand_out import right_to
 from server.handouts.models import Handout
 from server.may import Right
+from velum.shown_names import Names
 
 
 class HandedToOut(Schema):
@@ -20,6 +21,8 @@ class HandedToOut(Schema):
     id: uuid.UUID
     name: str
     some: int | None
+    names: Names
+    """How names are shown where others see them."""
 
 
 class HandoutOut(Schema):
@@ -53,7 +56,12 @@ class HandoutOut(Schema):
 def _handed_to(handout: Handout) -> HandedToOut | None:
     if handout.to_class is None:
         return None
-    return HandedToOut(id=handout.to_class.pk, name=handout.to_class.name, some=handout.recipients.count() or None)
+    return HandedToOut(
+        id=handout.to_class.pk,
+        name=handout.to_class.name,
+        some=handout.recipients.count() or None,
+        names=Names(handout.to_class.names),
+    )
 
 
 def handout_out(request: HttpRequest, handout: Handout) -> HandoutOut:

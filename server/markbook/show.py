@@ -3,14 +3,16 @@
 import json
 import uuid
 from collections import Counter
-from collections.abc import Collection, Iterable, Sequence
+from collections.abc import Collection, Iterable, Mapping, Sequence
 from datetime import datetime
 from fractions import Fraction
+from typing import TypeAlias
 
 from django.db.models import Sum
 from django.http import HttpRequest
 from ninja import Schema
 
+from server.classes.flows.shown import names_in
 from server.classes.show import students_in_order
 from server.copies.flows.files import MOST_OF_A_COPY, MOST_OF_A_HANDOUT, kept_of_handout
 from server.copies.flows.marking import marker_of
@@ -39,6 +41,9 @@ from velum.marking.unit import Unreadable
 from velum.points import show
 from velum.times import Phase, ends, is_late, phase
 
+Shown: TypeAlias = Mapping[uuid.UUID, str]
+"""How students are shown where others see them."""
+
 
 class MarkOut(Schema):
     """A mark as it is shown: ``earned`` and ``points`` are rounded for reading; ``most`` is what it may earn."""
@@ -61,6 +66,8 @@ class CopyRow(Schema):
 
     id: uuid.UUID
     name: str
+    shown: str
+    """The name as others may see it."""
     joined_at: datetime
     saved_at: datetime | None
     handed_in_at: datetime | None
@@ -77,6 +84,13 @@ class CopyRow(Schema):
     over: bool
     """Whether that is past."""
     handed_in_late: bool
+
+
+class AwaitedOut(Schema):
+    """Somebody who has not opened the worksheet, by name and as others may see it."""
+
+    name: str
+    shown: str
 
 
 class QuestionOut(Schema):
@@ -110,8 +124,8 @@ class ResultsOut(Schema):
     opinions: list[str]
     points: str
     rows: list[CopyRow]
-    awaited: list[str]
-    """The names of those of its class who have not opened it."""
+    awaited: list[AwaitedOut]
+    """Those of its class who have not opened it."""
     files: FilesOut | None
     """None: nothing on the sheet takes files."""
 
@@ -135,7 +149,7 @@ class ChangesOut(Schema):
     rows: list[CopyRow]
     order: list[uuid.UUID] | None
     """All copies, in the order of names; None: it is as it was."""
-    awaited: list[str]
+    awaited: list[AwaitedOut]
     files: FilesOut | None
 
 
@@ -234,11 +248,12 @@ def _total(points: Iterable[Fraction]) -> str:
     return show(sum(points, Fraction(0)))
 
 
-def _row(copy: Copy, marks: list[CountedMark], late: int, now: datetime) -> CopyRow:
+def _row(copy: Copy, marks: list[CountedMark], late: int, now: datetime, shown: Shown) -> CopyRow:
     times, own = times_of(copy.handout), own_of(copy)
     return CopyRow(
         id=copy.pk,
         name=copy.name,
+        shown=shown.get(copy.student_id, copy.name) if copy.student_id else copy.name,
         joined_at=copy.joined_at,
         saved_at=copy.saved_at,
         handed_in_at=copy.handed_in_at,
@@ -255,11 +270,17 @@ def _row(copy: Copy, marks: list[CountedMark], late: int, now: datetime) -> Copy
     )
 
 
+def _shown_names(handout: Handout) -> Shown:
+    """How the students of a handout are shown where others see it."""
+    return names_in(handout.to_class) if handout.to_class else {}
+
+
 def row_of(copy: Copy, now: datetime) -> CopyRow:
     """A copy as its row in the results says it."""
     by = marked_by(copy.handout)
     late = copy.changes.filter(late=True).count()
-    return _row(copy, counted_marks(copy, by, marker_of(copy.handout, by.keys)), late, now)
+    marks = counted_marks(copy, by, marker_of(copy.handout, by.keys))
+    return _row(copy, marks, late, now, _shown_names(copy.handout))
 
 
 def results_of(request: HttpRequest, handout: Handout) -> ResultsOut:
@@ -306,14 +327,19 @@ def changes_of(request: HttpRequest, handout: Handout, number: int) -> ChangesOu
 
 def _rows(handout: Handout, by: MarkedBy, now: datetime, only: Collection[uuid.UUID] | None = None) -> list[CopyRow]:
     late = Counter(AnswerChange.objects.filter(copy__handout=handout, late=True).values_list("copy_id", flat=True))
-    return [_row(copy, marks, late[copy.pk], now) for copy, marks in copies_with_marks(handout, by, only)]
+    shown = _shown_names(handout)
+    return [_row(copy, marks, late[copy.pk], now, shown) for copy, marks in copies_with_marks(handout, by, only)]
 
 
-def _awaited(handout: Handout) -> list[str]:
+def _awaited(handout: Handout) -> list[AwaitedOut]:
     if handout.to_class_id is None:
         return []
+    shown = _shown_names(handout)
     here = handout.copies.filter(student__isnull=False).values("student")
-    return [student.name for student in students_in_order(students_of(handout).exclude(pk__in=here))]
+    return [
+        AwaitedOut(name=student.name, shown=shown[student.pk])
+        for student in students_in_order(students_of(handout).exclude(pk__in=here))
+    ]
 
 
 _NEARLY = 0.8
@@ -359,7 +385,9 @@ def review_of(copy: Copy, now: datetime) -> ReviewOut:
     late = list(copy.changes.filter(late=True).order_by("pk"))
     return ReviewOut(
         handout=copy.handout.pk,
-        row=_row(copy, counted_marks(copy, by, marker_of(copy.handout, by.keys)), len(late), now),
+        row=_row(
+            copy, counted_marks(copy, by, marker_of(copy.handout, by.keys)), len(late), now, _shown_names(copy.handout)
+        ),
         return_code=shown(copy.guest.return_code) if copy.guest else None,
         points=_total(points_of(document.fields, by.keys.groups).values()),
         document=with_keys(document, by.keys),

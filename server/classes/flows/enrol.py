@@ -62,10 +62,15 @@ def take_roster(
 
 
 def enrol(of_class: Class, students: Iterable[uuid.UUID]) -> None:
-    """Put students into a class; who had left it comes back."""
+    """Put students into a class, which nobody else changes meanwhile; who had left it comes back."""
     students = list(students)
+    there = dict(of_class.enrolments.values_list("student", "place"))
+    first = max(there.values(), default=-1) + 1
+    new = [student for student in students if student not in there]
+    # In no order: rosters and borrowed names both have one, by which each could be told from the other.
+    secrets.SystemRandom().shuffle(new)
     Enrolment.objects.bulk_create(
-        (Enrolment(of_class=of_class, student_id=student) for student in students), ignore_conflicts=True
+        Enrolment(of_class=of_class, student_id=student, place=first + number) for number, student in enumerate(new)
     )
     of_class.enrolments.filter(student__in=students).update(left_at=None)
 

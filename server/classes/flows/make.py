@@ -9,8 +9,9 @@ from django.db import transaction
 from django.db.models import ProtectedError
 
 from server.accounts.models import User
-from server.classes.flows.find import find_class, students_in
-from server.classes.models import Class, Enrolment, Student, Teaching
+from server.classes.flows.enrol import enrol
+from server.classes.flows.find import find_class
+from server.classes.models import Class, Student, Teaching
 from server.entrance.codes import CLASS_LENGTH, new_code
 from server.entrance.errors import Conflict, Refused
 from server.may import Right, Role
@@ -37,15 +38,20 @@ def make_class(teacher: User, name: str, year: str = "", source: str = "") -> Cl
 
 
 def settle_class(teacher: User, class_id: uuid.UUID, settings: Mapping[str, Any], now: datetime) -> Class:
-    """Change a class's ``name`` or ``year``, or whether it is ``archived``. Raises Missing and Refused."""
+    """Change a class's ``name``, ``year`` or how ``names`` are shown, or whether it is ``archived``.
+
+    Raises Missing and Refused.
+    """
     of_class = find_class(teacher, class_id, Right.OWN)
     if "name" in settings:
         of_class.name = _named(settings["name"])
     if "year" in settings:
         of_class.year = one_line(settings["year"])[:20]
+    if "names" in settings:
+        of_class.names = settings["names"]
     if "archived" in settings:
         of_class.archived_at = (of_class.archived_at or now) if settings["archived"] else None
-    of_class.save(update_fields=["name", "year", "archived_at"])
+    of_class.save(update_fields=["name", "year", "names", "archived_at"])
     return of_class
 
 
@@ -54,9 +60,8 @@ def copy_class(teacher: User, class_id: uuid.UUID, name: str, year: str) -> Clas
     """The same students in a class for the next year. Their cards stay as they are. Raises Missing and Refused."""
     of_class = find_class(teacher, class_id, Right.OWN)
     copied = make_class(teacher, name, year)
-    Enrolment.objects.bulk_create(
-        Enrolment(of_class=copied, student=student) for student in students_in(of_class).order_by("pk")
-    )
+    there = of_class.enrolments.filter(left_at=None).order_by("place")
+    enrol(copied, there.values_list("student", flat=True))
     return copied
 
 

@@ -79,7 +79,7 @@ class Making(WorldCase):
         self.assertEqual(copy.answers.count(), 1)
         other = self.make()["id"]
         make_students(Class.objects.get(pk=other), "Cleo Marchetti")
-        Class.objects.get(pk=other).enrolments.create(student=ama)
+        Class.objects.get(pk=other).enrolments.create(student=ama, place=9)
         self.assertEqual(self.client.delete(f"/api/classes/{other}").status_code, 204)
         self.assertEqual([student.name for student in Student.objects.all()], ["Ama Lindqvist"])
         self.assert_error(self.client.get(f"/api/classes/{other}"), 404, "class.missing")
@@ -195,6 +195,16 @@ class Rosters(WorldCase):
         take_roster(tobias, make_class(tobias, "Theirs").pk, [StudentValue(given="Ama", number="1")], timezone.now())
         self.take({"given": "Ama", "family": "Lindqvist", "number": "1"})
         self.assertEqual(Student.objects.filter(number="1").count(), 2)
+
+    def test_places_are_given_by_chance_and_stay(self) -> None:
+        students = [{"given": f"Student {number:02}"} for number in range(30)]
+        self.take(*students)
+        places = list(self.kestrels.enrolments.order_by("student__given").values_list("place", flat=True))
+        self.assertEqual(sorted(places), list(range(30)))
+        self.assertNotEqual(places, sorted(places), "who is called what could be told from the order")
+        self.take(*students, {"given": "Later"})
+        after = self.kestrels.enrolments.order_by("student__given")
+        self.assertEqual(list(after.values_list("place", flat=True)), [30, *places])
 
     def test_a_roster_of_five_thousand_is_taken(self) -> None:
         students = [{"given": f"Student {number}", "number": str(number)} for number in range(5_000)]

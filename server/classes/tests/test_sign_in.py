@@ -72,7 +72,7 @@ class SigningIn(WorldCase):
 
     def test_of_two_with_one_name_each_signs_in_as_who_has_the_pictures(self) -> None:
         (other,) = make_students(make_class(self.world.maren, "Other"), "Ama Lindqvist")
-        self.kestrels.enrolments.create(student=other)
+        self.kestrels.enrolments.create(student=other, place=9)
         Card.objects.filter(student=other).update(secret="crab star owl")
         Card.objects.filter(student=self.ama).update(secret="owl star crab")
         client = Client()

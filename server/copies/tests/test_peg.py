@@ -29,6 +29,7 @@ from server.testing.world import (
     teacher_client,
     write,
 )
+from velum.shown_names import TREES
 
 
 class Peg(WorldCase):
@@ -139,11 +140,25 @@ class Peg(WorldCase):
         teacher = teacher_client(self.world.maren)
         path = f"/api/handouts/{handout.pk}"
         before = teacher.get(f"{path}/results").json()
-        self.assertEqual(before["awaited"], ["Ama Lindqvist", "Bao Okafor"])
+        self.assertEqual([each["name"] for each in before["awaited"]], ["Ama Lindqvist", "Bao Okafor"])
         write(copy_for(handout, self.ama, timezone.now()), box1="limpet")
         after = teacher.get(f"{path}/changes?since={before['number']}").json()
-        self.assertEqual(
-            ([row["name"] for row in after["rows"]], after["awaited"]), (["Ama Lindqvist"], ["Bao Okafor"])
+        self.assertEqual([row["name"] for row in after["rows"]], ["Ama Lindqvist"])
+        self.assertEqual([each["name"] for each in after["awaited"]], ["Bao Okafor"])
+
+    def test_names_are_borrowed_where_others_see_them_and_the_student_knows_theirs(self) -> None:
+        (handout,) = self.hand_out()
+        teacher = teacher_client(self.world.maren)
+        write(copy_for(handout, self.ama, timezone.now()), box1="limpet")
+        self.assertNotContains(self.client.get("/peg/"), "On the screen")
+        teacher.patch(f"/api/classes/{self.kestrels.pk}", {"names": "trees"}, JSON)
+        results = teacher.get(f"/api/handouts/{handout.pk}/results").json()
+        trees = [TREES[student.enrolments.get().place].text for student in (self.ama, self.bao)]
+        self.assertEqual([(row["name"], row["shown"]) for row in results["rows"]], [("Ama Lindqvist", trees[0])])
+        self.assertEqual(results["awaited"], [{"name": "Bao Okafor", "shown": trees[1]}])
+        self.assertContains(self.client.get("/peg/"), f"On the screen of Kestrels you are <b>{trees[0]}</b>.")
+        self.assert_error(
+            teacher.patch(f"/api/classes/{self.kestrels.pk}", {"names": "numbers"}, JSON), 422, "request.invalid"
         )
 
     def test_a_class_and_anybody_get_a_handout_each_or_none_at_all(self) -> None:

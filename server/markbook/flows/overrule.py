@@ -29,7 +29,7 @@ _NO_COPY = Sentence("copy.missing", "There is no such copy among your handouts."
 
 def find_copy_of_teacher(teacher: User, copy_id: uuid.UUID, right: Right) -> Copy:
     """A copy that a teacher may do this with. Raises Missing."""
-    found = Copy.objects.select_related("handout__edition", "handout__worksheet", "guest")
+    found = Copy.objects.select_related("handout__edition", "handout__worksheet", "handout__to_class", "guest")
     return may.get(found.filter(may.handout_of(teacher, right, "handout__")), copy_id, _NO_COPY)
 
 

@@ -83,7 +83,7 @@ class StudentData(WorldCase):
 
     def test_a_student_of_somebody_elses_class_too_is_not_erased(self) -> None:
         other = make_class(make_teacher("tobias"), "Theirs")
-        other.enrolments.create(student=self.ama)
+        other.enrolments.create(student=self.ama, place=0)
         answer = self.client.post(f"/api/students/{self.ama.pk}/erasure", {}, JSON)
         self.assert_error(answer, 409, "student.in_another_class")
         self.assertTrue(Copy.objects.filter(student=self.ama).exists())

@@ -1314,6 +1314,16 @@ export interface components {
             decimal: "." | ",";
         };
         /**
+         * AwaitedOut
+         * @description Somebody who has not opened the worksheet, by name and as others may see it.
+         */
+        AwaitedOut: {
+            /** Name */
+            name: string;
+            /** Shown */
+            shown: string;
+        };
+        /**
          * Axis
          * @description From where to where an axis runs, and how far its lines are apart; every ``number_each``-th has its number.
          */
@@ -2428,7 +2438,7 @@ export interface components {
          */
         ChangesOut: {
             /** Awaited */
-            awaited: string[];
+            awaited: components["schemas"]["AwaitedOut"][];
             files: components["schemas"]["FilesOut"] | null;
             /** Number */
             number: number;
@@ -2468,6 +2478,7 @@ export interface components {
             id: string;
             /** Name */
             name: string;
+            names: components["schemas"]["Names"];
             role: components["schemas"]["Role"];
             /** Students */
             students: components["schemas"]["StudentOut"][];
@@ -2511,6 +2522,8 @@ export interface components {
              * @default
              */
             name: string;
+            /** @default full */
+            names: components["schemas"]["Names"];
             /**
              * Year
              * @default
@@ -2552,6 +2565,8 @@ export interface components {
             over: boolean;
             /** Saved At */
             saved_at: string | null;
+            /** Shown */
+            shown: string;
             /** Total */
             total: string;
             /** Until */
@@ -4161,6 +4176,7 @@ export interface components {
             id: string;
             /** Name */
             name: string;
+            names: components["schemas"]["Names"];
             /** Some */
             some: number | null;
         };
@@ -4754,6 +4770,12 @@ export interface components {
             /** To */
             to: number;
         };
+        /**
+         * Names
+         * @description How names are shown.
+         * @enum {string}
+         */
+        Names: "full" | "first" | "initials" | "trees" | "stars";
         /**
          * NewKeyOut
          * @description How many marks are others by the new key, and the results as they are now.
@@ -8281,7 +8303,7 @@ export interface components {
          */
         ResultsOut: {
             /** Awaited */
-            awaited: string[];
+            awaited: components["schemas"]["AwaitedOut"][];
             files: components["schemas"]["FilesOut"] | null;
             handout: components["schemas"]["HandoutOut"];
             /** Key Is Newest */

@@ -154,7 +154,7 @@
       <label class="mb-3 block">
         <span class="field-label">Which list</span>
         <select
-          class="select w-full"
+          class="input w-full"
           value={place}
           onchange={(event) => choose(Number(event.currentTarget.value))}
         >

@@ -24,6 +24,13 @@
       `Print cards ${at * most + 1} to ${Math.min(students.length, (at + 1) * most)}`,
     ]);
   });
+  const NAMES: [Schemas["ClassOut"]["names"], string][] = [
+    ["full", "In full"],
+    ["first", "First names"],
+    ["initials", "Initials"],
+    ["trees", "Borrowed from trees"],
+    ["stars", "Borrowed from stars"],
+  ];
   let bringing = $state(false);
   let asking = $state<"" | "copy" | "remove">("");
   // svelte-ignore state_referenced_locally
@@ -103,6 +110,16 @@
             value={value.year}
             onchange={(event) => one.settle({ year: event.currentTarget.value })}
           />
+        </label>
+        <label class="block">
+          <span class="field-label">Names where others see them</span>
+          <select
+            class="input w-full"
+            value={value.names}
+            onchange={(event) => one.settle({ names: event.currentTarget.value as typeof value.names })}
+          >
+            {#each NAMES as [how, label] (how)}<option value={how}>{label}</option>{/each}
+          </select>
         </label>
         <button class="btn btn-outline btn-sm w-full" onclick={() => (asking = "copy")}>
           Copy it for the next year

@@ -52,7 +52,7 @@
         </label>
         <label class="block">
           <span class="field-label">What they may do</span>
-          <select class="select w-full" bind:value={role}>
+          <select class="input w-full" bind:value={role}>
             <option value="marks">See and mark, as I do</option>
             <option value="looks">Only look</option>
           </select>

@@ -29,7 +29,7 @@
   }
 </script>
 
-<Dialog title="Time of {row.name}" class="w-[min(28rem,94vw)]" {onclose}>
+<Dialog title="Time of {live.nameOf(row)}" class="w-[min(28rem,94vw)]" {onclose}>
   <div class="space-y-4 pt-2">
     <p role="status">
       {#if row.handed_in_at}

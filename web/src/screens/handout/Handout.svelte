@@ -62,13 +62,19 @@
         {/if}
       </div>
     {:else}
+      {#if handout.to_class && handout.to_class.names !== "full"}
+        <label class="mb-2 flex items-center gap-2 text-sm">
+          <input type="checkbox" class="toggle toggle-sm" bind:checked={live.forOthers} />
+          Names as the class may see them
+        </label>
+      {/if}
       <ResultsTable {live} />
       <ShapeKey />
     {/if}
     {#if live.results.awaited.length > 0}
       <p class="mt-4" data-testid="awaited">
         <b>{plural(live.results.awaited.length, ["# has not opened it:", "# have not opened it:"])}</b>
-        {list(live.results.awaited)}
+        {list(live.results.awaited.map((each) => live.nameOf(each)))}
       </p>
     {/if}
     {#if handout.right !== "own"}

@@ -45,18 +45,18 @@
       </tr>
     </thead>
     <tbody>
-      {#each results.rows as row (row.id)}
+      {#each live.rows as row (row.id)}
         <tr class="odd:bg-base-100/60">
           <th scope="row" class="sticky start-0 max-w-56 bg-base-200 px-3 py-2 text-start font-semibold">
             <a href="/copies/{row.id}/" class="block truncate underline-offset-4 hover:underline" dir="auto"
-              >{row.name}</a
+              >{live.nameOf(row)}</a
             >
           </th>
           <td class="quiet px-2 whitespace-nowrap">
             {standing(row)}{#if timed}
               <button
                 class="btn btn-ghost btn-sm size-8 p-0 align-middle"
-                aria-label="Time of {row.name}"
+                aria-label="Time of {live.nameOf(row)}"
                 title={row.ends_at && !row.handed_in_at ? `Until ${moment(row.ends_at)}` : "Time"}
                 onclick={() => (timing = row.id)}><Clock size={15} aria-hidden="true" /></button
               >{/if}{#if row.late > 0}<span class="font-semibold text-warning">, {row.late} late</span>{/if}

@@ -19,6 +19,8 @@ const REST = 5;
 
 export class Live {
   results: Results = $state.raw() as Results;
+  /** Whether names are shown as others may see them. */
+  forOthers = $state(true);
   reachable = $state(true);
   private timer: ReturnType<typeof setTimeout> | undefined;
   private stream: EventSource | undefined;
@@ -35,6 +37,18 @@ export class Live {
     this.listen();
     setInterval(() => (this.now = Date.now()), LOOK);
     document.addEventListener("visibilitychange", () => (document.hidden ? this.rest() : this.wake()));
+  }
+
+  /** A name as it is shown now. */
+  nameOf({ name, shown }: { name: string; shown: string }): string {
+    return this.forOthers ? shown : name;
+  }
+
+  /** The rows in the order of the names that are shown. */
+  get rows(): Results["rows"] {
+    const { rows, handout } = this.results;
+    if (!this.forOthers || !handout.to_class || handout.to_class.names === "full") return rows;
+    return rows.toSorted((a, b) => a.shown.localeCompare(b.shown));
   }
 
   /** A moment of the server's clock, by which it is now. */

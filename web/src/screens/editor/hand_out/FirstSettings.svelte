@@ -62,7 +62,7 @@
       <label class="flex-1 basis-48">
         <span class="field-label">Late work</span>
         <select
-          class="select w-full"
+          class="input w-full"
           onchange={(event) => set({ takes_late: event.currentTarget.value === "true" })}
         >
           <option value="true">is taken, and marked as late</option>
