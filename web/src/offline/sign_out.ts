@@ -1,7 +1,7 @@
 // Signing out on a device that somebody else uses next: what it keeps of the student's copies goes first. What is on this device
 // alone is not thrown away before the student was told.
 
-import { copiesUnsent, eraseCopies } from "../saving/erase";
+import { copiesUnsent, eraseCopies } from "./erase";
 
 const form = document.querySelector<HTMLFormElement>("form[data-copies]");
 const warning = document.querySelector<HTMLElement>("[data-unsent]");

@@ -2,7 +2,7 @@
   // The classes of a teacher, and making one.
   import { sentenceOf, take } from "../../api/failure";
   import { teacher, type Schemas } from "../../api/teacher";
-  import TeacherHeader from "../../ui/TeacherHeader.svelte";
+  import TeacherHeader from "../../teaching/TeacherHeader.svelte";
   import { plural } from "../../words/say";
   import type { Begun } from "./begun";
 

@@ -3,7 +3,7 @@
   import { plural } from "../../words/say";
   import { teacher, type Schemas } from "../../api/teacher";
   import Announcer from "../../ui/Announcer.svelte";
-  import TeacherHeader from "../../ui/TeacherHeader.svelte";
+  import TeacherHeader from "../../teaching/TeacherHeader.svelte";
   import type { Begun } from "./begun";
   import BringIn from "./BringIn.svelte";
   import DeskSheet from "./DeskSheet.svelte";

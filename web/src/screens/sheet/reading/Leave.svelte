@@ -1,6 +1,7 @@
 <script lang="ts">
   // Takes the sheet off this device, for whoever uses it next. Nothing is left behind that the server does not have.
   import { csrfToken } from "../../../api/begin";
+  import { eraseCopies } from "../../../offline/erase";
   import { leaveOffline } from "../offline";
   import type { Working } from "../working.svelte";
 
@@ -14,6 +15,7 @@
     leaving = true;
     problem = "";
     if (await working.leaveDevice()) {
+      await eraseCopies([working.copy.id]);
       await leaveOffline(working.copy.id);
       form?.submit();
     } else {

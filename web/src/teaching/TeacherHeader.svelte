@@ -1,7 +1,7 @@
 <script lang="ts">
   // What stands above a teacher's own pages: where they are, and where else they can go.
   import type { Snippet } from "svelte";
-  import Logo from "./Logo.svelte";
+  import Logo from "../ui/Logo.svelte";
 
   interface Props {
     here: "worksheets" | "classes";
