@@ -177,6 +177,12 @@ class Classes(Journey):
         expect(HandoutPage(looking).row(star)).to_contain_text("Handed in")
         expect(looking.get_by_text("You look on here; a colleague marks.")).to_be_visible()
         expect(looking.get_by_label("Students may check an answer")).to_have_count(0)
+        expect(looking.get_by_role("button", name="Time of")).to_have_count(0)
+        looking.get_by_role("link", name=star).click()
+        looking.get_by_role("button", name="Question 1:").click()
+        expect(looking.get_by_text("Right answer")).to_be_visible()
+        expect(looking.get_by_text("Your mark")).to_have_count(0)
+        expect(looking.get_by_role("button", name="Let Ama")).to_have_count(0)
         self.assertEqual(Class.objects.get(name="Kestrels").handouts.get().copies.count(), 1)
 
     def test_signing_out_is_one_press_and_leaves_nothing_on_the_device(self) -> None:

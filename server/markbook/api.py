@@ -102,7 +102,7 @@ def mark_by_newest_key(request: Teacher, handout_id: uuid.UUID) -> NewKeyOut:
 
 @router.get("/copies/{uuid:copy_id}", response={200: ReviewOut, 404: ErrorOut}, operation_id="get_review")
 def get_review(request: Teacher, copy_id: uuid.UUID) -> ReviewOut:
-    return review_of(find_copy_of_teacher(request.user, copy_id, Right.LOOK), arrived_at(request))
+    return review_of(request, find_copy_of_teacher(request.user, copy_id, Right.LOOK))
 
 
 @router.post(
@@ -113,7 +113,7 @@ def get_review(request: Teacher, copy_id: uuid.UUID) -> ReviewOut:
 def overrule_mark(request: Teacher, copy_id: uuid.UUID, body: OverruleIn) -> Status[ReviewOut]:
     earned = Fraction(body.earned) if isinstance(body.earned, float) else body.earned
     overrule(request.user, copy_id, PartRef(body.field_id, body.part), earned, body.note)
-    return Status(201, review_of(find_copy_of_teacher(request.user, copy_id, Right.LOOK), arrived_at(request)))
+    return Status(201, review_of(request, find_copy_of_teacher(request.user, copy_id, Right.LOOK)))
 
 
 @router.post(
@@ -128,7 +128,7 @@ def accept(request: Teacher, copy_id: uuid.UUID, body: AcceptIn) -> Status[Accep
         201,
         AcceptedOut(
             changed=changed,
-            review=review_of(find_copy_of_teacher(request.user, copy_id, Right.LOOK), arrived_at(request)),
+            review=review_of(request, find_copy_of_teacher(request.user, copy_id, Right.LOOK)),
         ),
     )
 
@@ -137,7 +137,7 @@ def accept(request: Teacher, copy_id: uuid.UUID, body: AcceptIn) -> Status[Accep
 def let_student_go_on(request: Teacher, copy_id: uuid.UUID) -> ReviewOut:
     copy = find_copy_of_teacher(request.user, copy_id, Right.MARK)
     let_go_on(request.user, copy, arrived_at(request))
-    return review_of(copy, arrived_at(request))
+    return review_of(request, copy)
 
 
 @router.patch(

@@ -12,6 +12,7 @@ from django.db.models import Sum
 from django.http import HttpRequest
 from ninja import Schema
 
+from server.accounts.teacher import teacher_of
 from server.classes.flows.shown import names_in
 from server.classes.show import students_in_order
 from server.copies.flows.files import MOST_OF_A_COPY, MOST_OF_A_HANDOUT, kept_of_handout
@@ -24,11 +25,13 @@ from server.entrance.arrival import arrived_at
 from server.entrance.codes import shown
 from server.handouts.flows.audience import students_of
 from server.handouts.flows.documents import MarkedBy, document_of, marked_by
+from server.handouts.flows.hand_out import right_to
 from server.handouts.flows.happen import What, newest, since
 from server.handouts.models import Handout
 from server.handouts.show import HandoutOut, handout_out
 from server.markbook.flows.newest_key import NewKey, key_is_newest
 from server.markbook.flows.results import CountedMark, copies_with_marks, counted_marks, in_order_of_names
+from server.may import Right
 from server.words.say import say
 from velum.document.document import Document, helps_of, points_of
 from velum.document.key_set import with_keys
@@ -208,6 +211,8 @@ class ReviewOut(Schema):
     """A copy as its student left it, with the key and the marks."""
 
     handout: uuid.UUID
+    right: Right
+    """The most that the teacher who asks may do with it."""
     row: CopyRow
     return_code: str | None
     """None: a student with a card needs none."""
@@ -377,14 +382,15 @@ def _answer(document: Document, kept: Sequence[StoredAnswer] | Sequence[AnswerCh
     return AnswerOut(field_id=last.field_id, answer=readable, kept=text, typed_at=last.typed_at)
 
 
-def review_of(copy: Copy, now: datetime) -> ReviewOut:
-    document, by = document_of(copy.handout), marked_by(copy.handout)
+def review_of(request: HttpRequest, copy: Copy) -> ReviewOut:
+    document, by, now = document_of(copy.handout), marked_by(copy.handout), arrived_at(request)
     others = copy.handout.copies.only("name", "joined_at")
     order = [other.pk for other in in_order_of_names(others)]
     place = order.index(copy.pk)
     late = list(copy.changes.filter(late=True).order_by("pk"))
     return ReviewOut(
         handout=copy.handout.pk,
+        right=right_to(teacher_of(request), copy.handout),
         row=_row(
             copy, counted_marks(copy, by, marker_of(copy.handout, by.keys)), len(late), now, _shown_names(copy.handout)
         ),

@@ -2,19 +2,23 @@ import tempfile
 import uuid
 
 from django.contrib.auth.decorators import login_required
-from django.http import FileResponse, HttpRequest, HttpResponse, HttpResponseBase
+from django.http import FileResponse, Http404, HttpRequest, HttpResponse, HttpResponseBase
+from django.shortcuts import get_object_or_404
 from django.views.decorators.http import require_safe
 
 from server.accounts.teacher import teacher_of
 from server.classes.flows.find import find_student
 from server.copies.views import send_answer_file
-from server.entrance.arrival import arrived_at
 from server.entrance.screens import screen
+from server.files.send import send_disarmed
 from server.handouts.flows.hand_out import find_handout
 from server.markbook.flows.overrule import find_copy_of_teacher
 from server.markbook.flows.student_data import write_data
 from server.markbook.show import results_of, review_of
 from server.may import Right
+from server.pictures.models import KeptPicture
+from server.worksheets.flows.freeze import read_edition
+from velum.document.media import pictures_on
 
 
 @login_required
@@ -43,7 +47,18 @@ def student_data(request: HttpRequest, student_id: uuid.UUID) -> FileResponse:
 def review(request: HttpRequest, copy_id: uuid.UUID) -> HttpResponse:
     """A copy as its student left it."""
     copy = find_copy_of_teacher(teacher_of(request), copy_id, Right.LOOK)
-    return screen(request, "review", f"{copy.name}: {copy.handout.edition.title}", review_of(copy, arrived_at(request)))
+    return screen(request, "review", f"{copy.name}: {copy.handout.edition.title}", review_of(request, copy))
+
+
+@login_required
+@require_safe
+def picture(request: HttpRequest, copy_id: uuid.UUID, sha256: str) -> HttpResponseBase:
+    """A picture that is laid on a page of a copy's sheet, for whoever may look at the copy."""
+    copy = find_copy_of_teacher(teacher_of(request), copy_id, Right.LOOK)
+    if sha256 not in pictures_on(read_edition(copy.handout.edition_id)):
+        raise Http404("This picture is not part of the sheet.")
+    kept = get_object_or_404(KeptPicture, pk=sha256)
+    return send_disarmed(kept.name, kept.media_type)
 
 
 @login_required

@@ -137,6 +137,7 @@ OWNERS = {
     ("PATCH", "/api/copies/<copy_id>/time"),
     ("POST", "/api/handouts/<handout_id>/meaning"),
     ("GET", "/copies/<copy_id>/files/<sha256>/"),
+    ("GET", "/copies/<copy_id>/pictures/<sha256>/"),
     # For the teachers of a class; what each role may do is tested in server/classes/tests/test_classes.py.
     ("GET", "/classes/<class_id>/"),
     ("GET", "/classes/<class_id>/cards.pdf"),
@@ -355,7 +356,7 @@ class Access(WorldCase):
         world.ama.refresh_from_db()
         self.assertEqual((world.worksheet.revision, world.worksheet.handouts.count()), (1, 2))
         self.assertEqual((self.kestrels.teachings.count(), self.kestrels.invitations.count()), (1, 0))
-        self.assertEqual([each.name for each in students_in(self.kestrels)], ["Cleo Marchetti", "Dara Voss"])
+        self.assertEqual({each.name for each in students_in(self.kestrels)}, {"Cleo Marchetti", "Dara Voss"})
         self.assertIsNone(world.ama.handed_in_at)
         self.assertEqual((world.ama.overrules.count(), world.ama.files.count()), (0, 1))
         self.assertEqual(world.ama.shown_help.count(), 0)

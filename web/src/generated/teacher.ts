@@ -8351,6 +8351,7 @@ export interface components {
             record: components["schemas"]["RulingOut"][];
             /** Return Code */
             return_code: string | null;
+            right: components["schemas"]["Right"];
             row: components["schemas"]["CopyRow"];
         };
         /**

@@ -10,8 +10,12 @@
   let { live }: { live: Live } = $props();
 
   const results = $derived(live.results);
+  /** Whether times are settled, and whoever looks may make exceptions. */
   const timed = $derived(
-    [results.handout.due_at, results.handout.closes_at, results.handout.minutes].some((set) => set !== null),
+    results.handout.right !== "look" &&
+      [results.handout.due_at, results.handout.closes_at, results.handout.minutes].some(
+        (set) => set !== null,
+      ),
   );
   /** Whose time is looked at. */
   let timing = $state("");

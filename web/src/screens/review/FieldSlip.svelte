@@ -45,8 +45,11 @@
     review.help.filter((used) => used.field_id === fieldId && (used.part === null || used.part === part)),
   );
   const numbers = $derived(numbersOf(review.document.fields));
+  /** Whether whoever looks may decide, too. */
+  const decides = $derived(review.right !== "look");
   const canBeAccepted = $derived(
     Boolean(
+      decides &&
       answer &&
       key &&
       kindOf(field as Field).acceptsMore &&
@@ -150,32 +153,32 @@
       >
     {/if}
     {@render cameLate()}
-    <div class="mt-5 border-t border-(--hairline) pt-4">
-      <h3 class="font-sans text-sm font-semibold">Your mark</h3>
-      <label class="field-label mt-2" for="note">Why (optional)</label>
-      <input id="note" class="input w-full" maxlength="500" bind:value={note} />
-      <div class="mt-3 flex flex-wrap items-center gap-2" role="group" aria-label="Points you give">
-        {#each USUAL as [label, earned] (label)}
-          <button class="btn btn-outline btn-sm" onclick={() => decide(earned)}>{label}</button>
-        {/each}
-        <form class="flex items-center gap-1" onsubmit={decideOther}>
-          <input
-            class="input input-sm w-16 tabular-nums"
-            inputmode="decimal"
-            aria-label="Other points"
-            aria-invalid={wrong}
-            bind:value={other}
-          />
-          <button class="btn btn-ghost btn-sm">Give</button>
-        </form>
-      </div>
-      {#if wrong}<p class="mt-2 text-sm font-semibold text-warning" role="alert">
-          From 0 to {mark.points}, in quarters.
-        </p>{/if}
-      {#if mark.overruled}
-        <button class="btn btn-ghost btn-sm mt-2" onclick={() => decide(null)}>Back to Velum's mark</button>
-      {/if}
-    </div>
+    {#if decides}<div class="mt-5 border-t border-(--hairline) pt-4">
+        <h3 class="font-sans text-sm font-semibold">Your mark</h3>
+        <label class="field-label mt-2" for="note">Why (optional)</label>
+        <input id="note" class="input w-full" maxlength="500" bind:value={note} />
+        <div class="mt-3 flex flex-wrap items-center gap-2" role="group" aria-label="Points you give">
+          {#each USUAL as [label, earned] (label)}
+            <button class="btn btn-outline btn-sm" onclick={() => decide(earned)}>{label}</button>
+          {/each}
+          <form class="flex items-center gap-1" onsubmit={decideOther}>
+            <input
+              class="input input-sm w-16 tabular-nums"
+              inputmode="decimal"
+              aria-label="Other points"
+              aria-invalid={wrong}
+              bind:value={other}
+            />
+            <button class="btn btn-ghost btn-sm">Give</button>
+          </form>
+        </div>
+        {#if wrong}<p class="mt-2 text-sm font-semibold text-warning" role="alert">
+            From 0 to {mark.points}, in quarters.
+          </p>{/if}
+        {#if mark.overruled}
+          <button class="btn btn-ghost btn-sm mt-2" onclick={() => decide(null)}>Back to Velum's mark</button>
+        {/if}
+      </div>{/if}
     {#if record.length > 0}
       <div class="mt-5 border-t border-(--hairline) pt-4">
         <h3 class="font-sans text-sm font-semibold">Record</h3>
@@ -202,7 +205,10 @@
     {@render cameLate()}
   {:else}
     <h2 class="text-lg">Marks of {review.row.name}</h2>
-    <p class="quiet mt-2">Press a box on the page to see why it was marked so, and to change it.</p>
+    <p class="quiet mt-2">
+      {#if decides}Press a box on the page to see why it was marked so, and to change it.{:else}Press a box on
+        the page to see why it was marked so.{/if}
+    </p>
     {#if review.late.length > 0}
       <p class="mt-3 heed">
         {lateNumbers.length === 1

@@ -4,6 +4,7 @@
   import { teacher, type Schemas } from "../../api/teacher";
   import Announcer, { announce } from "../../ui/Announcer.svelte";
   import { setStudentName } from "../../fixtures/student_name";
+  import { setPicturePlace } from "../../ui/picture_place";
   import Logo from "../../ui/Logo.svelte";
   import { moment, plural } from "../../words/say";
   import { refName } from "../../kinds/form";
@@ -20,6 +21,8 @@
   let review = $state.raw(begun);
   // svelte-ignore state_referenced_locally
   setStudentName(begun.row.name);
+  // svelte-ignore state_referenced_locally
+  setPicturePlace(`/copies/${begun.row.id}/pictures/`);
   // svelte-ignore state_referenced_locally
   const waiting = begun.row.marks.find((mark) => mark.verdict === "teacher");
   /** The name of the question in hand. */
@@ -89,7 +92,7 @@
     <p class="font-serif text-2xl font-semibold tabular-nums" data-testid="total">
       {row.total} <span class="quiet font-sans text-base font-normal">of {review.points}</span>
     </p>
-    {#if row.handed_in_at}
+    {#if row.handed_in_at && review.right !== "look"}
       <button class="btn btn-outline btn-sm" onclick={letGoOn}>Let {row.name} go on</button>
     {/if}
     <nav class="flex gap-1" aria-label="Other students">

@@ -75,7 +75,12 @@
     <PagePaper {page} pictures="/handouts/{review.handout}/pages/" {scale} alt="Page {i + 1}" lazy={i > 0}>
       {#snippet children(ink)}
         {@const tabs = tabsOn(page, ink)}
-        <Laid fixtures={review.document.fixtures} page={page.id} {scale} pictures="/pictures/" />
+        <Laid
+          fixtures={review.document.fixtures}
+          page={page.id}
+          {scale}
+          pictures="/copies/{review.row.id}/pictures/"
+        />
         {#each lowestFirst(page) as { name, field, part, number } (name)}
           {#each placesOf(field).filter((place) => place.id === part.place && place.page === page.id) as place (place.id)}
             {@const { Review, numbersItself } = kindOf(field)}
