@@ -6,9 +6,8 @@ from django.db import models
 
 from server.classes.models import Student
 from server.handouts.models import Handout
+from velum.rosters.roster import LONGEST_WHOLE_NAME
 
-LONGEST_SHOWN = 161
-"""Letters of the longest two names and the space between them."""
 LONGEST_REASON = 300
 """Letters of a reason that are kept in English."""
 
@@ -38,7 +37,7 @@ class Copy(models.Model):
     handout = models.ForeignKey(Handout, models.CASCADE, related_name="copies")
     student = models.ForeignKey(Student, models.PROTECT, related_name="copies", null=True)
     guest = models.ForeignKey(Guest, models.CASCADE, related_name="copies", null=True)
-    name = models.CharField(max_length=LONGEST_SHOWN)
+    name = models.CharField(max_length=LONGEST_WHOLE_NAME)
     """What whoever works on it is called."""
     joined_at = models.DateTimeField(auto_now_add=True)
     begun_at = models.DateTimeField(null=True)

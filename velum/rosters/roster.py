@@ -12,6 +12,7 @@ from velum.sentence import Sentence
 
 LONGEST_NAME = 80
 """Letters of a given name, and of a family name."""
+LONGEST_WHOLE_NAME = 2 * LONGEST_NAME + 1
 MOST_STUDENTS = 5_000
 
 

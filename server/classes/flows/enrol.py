@@ -105,11 +105,7 @@ def _rename(student_id: uuid.UUID, value: StudentValue) -> None:
         setattr(student, part, getattr(value, part))
     student.save(update_fields=_PARTS)
     # Copies bear the name that lists show.
-    student.copies.update(name=student.name[:LONGEST_SHOWN])
-
-
-LONGEST_SHOWN = 161
-"""Letters of two names and the space between them."""
+    student.copies.update(name=student.name)
 
 
 def _of_school(of_class: Class, students: Sequence[StudentValue]) -> list[Student]:

@@ -1,7 +1,7 @@
 import "fake-indexeddb/auto";
 import { openDB } from "idb";
 import { expect, test } from "vitest";
-import { copiesUnsent, eraseCopies } from "./erase";
+import { unsentOf, eraseCopies } from "./erase";
 
 const AMA = "11111111-1111-4111-8111-111111111111";
 const BAO = "22222222-2222-4222-8222-222222222222";
@@ -24,13 +24,16 @@ async function names(): Promise<string[]> {
 test("what was not sent is told, and what is kept of the named copies goes, and nothing else", async () => {
   await keep(`velum:copy:${AMA}:box1`, { sent: true });
   await keep(`velum:flags:${AMA}`, ["box1"]);
-  await keep(`velum:copy:${BAO}:box1`, { sent: false });
+  const answer = { kind: "answer_box", version: 1, text: "kelp" };
+  await keep(`velum:copy:${BAO}:gap1/e2`, { sent: false, revision: 3, answer, typed: Date.now(), order: 7 });
   await keep("velum:device", "abc");
   await keep(`velum:copy:${AMA}:box2`, { sent: false }, "a tab of before", 1);
   await keep(`velum:copy:${AMA}:box2`, { sent: true }, "t", 2);
-  expect(await copiesUnsent([AMA, BAO])).toEqual([BAO]);
+  const change = { field_id: "gap1", entry: "e2", revision: 3, answer, device: "abc", order: 7 };
+  const changes = [expect.objectContaining(change) as object];
+  expect(await unsentOf([AMA, BAO])).toEqual([{ copy: BAO, changes, files: 0 }]);
   await keep(`velum:file:${AMA}:f1`, new Uint8Array(3));
-  expect(await copiesUnsent([AMA])).toEqual([AMA]);
+  expect(await unsentOf([AMA])).toEqual([{ copy: AMA, changes: [], files: 1 }]);
   await eraseCopies([AMA]);
-  expect(await names()).toEqual([`velum:copy:${BAO}:box1`, "velum:device"]);
+  expect(await names()).toEqual([`velum:copy:${BAO}:gap1/e2`, "velum:device"]);
 });

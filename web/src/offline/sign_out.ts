@@ -1,7 +1,7 @@
-// Signing out on a device that somebody else uses next: what it keeps of the student's copies goes first. What is on this device
-// alone is not thrown away before the student was told.
+// Signing out on a device that somebody else uses next: what it keeps of the student's copies goes first. What the server may
+// not have is sent; what cannot be sent is not thrown away before the student was told.
 
-import { copiesUnsent, eraseCopies } from "./erase";
+import { eraseCopies, unsentOf, type Unsent } from "./erase";
 
 const form = document.querySelector<HTMLFormElement>("form[data-copies]");
 const warning = document.querySelector<HTMLElement>("[data-unsent]");
@@ -15,7 +15,9 @@ form?.addEventListener("submit", (event) => {
 async function signOut(form: HTMLFormElement): Promise<void> {
   const copies = (form.dataset.copies ?? "").split(" ").filter(Boolean);
   try {
-    if (!warned && (await copiesUnsent(copies)).length > 0) {
+    const unsent = await unsentOf(copies);
+    const sent = await Promise.all(unsent.map((each) => send(form, each)));
+    if (!warned && sent.includes(false)) {
       warned = true;
       warning?.removeAttribute("hidden");
       warning?.focus();
@@ -26,4 +28,18 @@ async function signOut(form: HTMLFormElement): Promise<void> {
     // A device that keeps nothing has nothing to forget.
   }
   form.submit();
+}
+
+/** Whether the server has all of a copy now, or has noted what came too late for it. To send something twice is harmless. */
+async function send(form: HTMLFormElement, { copy, changes, files }: Unsent): Promise<boolean> {
+  if (files > 0) return false;
+  const token = form.querySelector<HTMLInputElement>("[name=csrfmiddlewaretoken]")?.value ?? "";
+  const headers = { "Content-Type": "application/json", "X-CSRFToken": token };
+  try {
+    const body = JSON.stringify({ changes });
+    const { status } = await fetch(`/c/${copy}/answers`, { method: "POST", headers, body });
+    return status === 200 || status === 409;
+  } catch {
+    return false;
+  }
 }
