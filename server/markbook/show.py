@@ -291,6 +291,7 @@ def row_of(copy: Copy, now: datetime) -> CopyRow:
 def results_of(request: HttpRequest, handout: Handout) -> ResultsOut:
     number = newest([handout.pk])[handout.pk]  # before anything is read: what happens meanwhile is asked for again
     document, by, now = document_of(handout), marked_by(handout), arrived_at(request)
+    shown = _shown_names(handout)
     points, numbers = points_of(document.fields, by.keys.groups), numbers_of(document.fields)
     return ResultsOut(
         number=number,
@@ -304,8 +305,8 @@ def results_of(request: HttpRequest, handout: Handout) -> ResultsOut:
         ],
         opinions=[number for ref, number in numbers.items() if not points[ref]],
         points=_total(points.values()),
-        rows=_rows(handout, by, now),
-        awaited=_awaited(handout),
+        rows=_rows(handout, by, now, shown),
+        awaited=_awaited(handout, shown),
         files=_files(handout, document),
     )
 
@@ -322,24 +323,25 @@ def changes_of(request: HttpRequest, handout: Handout, number: int) -> ChangesOu
         return ChangesOut(
             number=last, results=results_of(request, handout), rows=[], order=None, awaited=[], files=None
         )
-    rows = _rows(handout, marked_by(handout), arrived_at(request), copies)
+    shown = _shown_names(handout)
+    rows = _rows(handout, marked_by(handout), arrived_at(request), shown, copies)
     order = None
     if any(happening.what == What.JOINED for happening in happened):
         order = [copy.pk for copy in in_order_of_names(handout.copies.only("name", "joined_at"))]
     files = _files(handout, document_of(handout))
-    return ChangesOut(number=last, results=None, rows=rows, order=order, awaited=_awaited(handout), files=files)
+    return ChangesOut(number=last, results=None, rows=rows, order=order, awaited=_awaited(handout, shown), files=files)
 
 
-def _rows(handout: Handout, by: MarkedBy, now: datetime, only: Collection[uuid.UUID] | None = None) -> list[CopyRow]:
+def _rows(
+    handout: Handout, by: MarkedBy, now: datetime, shown: Shown, only: Collection[uuid.UUID] | None = None
+) -> list[CopyRow]:
     late = Counter(AnswerChange.objects.filter(copy__handout=handout, late=True).values_list("copy_id", flat=True))
-    shown = _shown_names(handout)
     return [_row(copy, marks, late[copy.pk], now, shown) for copy, marks in copies_with_marks(handout, by, only)]
 
 
-def _awaited(handout: Handout) -> list[AwaitedOut]:
+def _awaited(handout: Handout, shown: Shown) -> list[AwaitedOut]:
     if handout.to_class_id is None:
         return []
-    shown = _shown_names(handout)
     here = handout.copies.filter(student__isnull=False).values("student")
     return [
         AwaitedOut(name=student.name, shown=shown[student.pk])

@@ -7,7 +7,16 @@ from enum import StrEnum
 from pydantic import ValidationError
 
 from velum.outside_text import one_line
-from velum.rosters.roster import LONGEST_NAME, MOST_STUDENTS, Doubt, LeftOut, Roster, RosterRefused, Student
+from velum.rosters.roster import (
+    LONGEST_NAME,
+    MOST_STUDENTS,
+    NO_NAME,
+    Doubt,
+    LeftOut,
+    Roster,
+    Student,
+    too_long,
+)
 from velum.sentence import Sentence
 
 Cells = Sequence[str]
@@ -51,7 +60,6 @@ _FORMULA = re.compile(r"[=+@]|-(?=\w+\()")
 _TWICE = Sentence("roster.twice", "Two in this list have this name. They are taken for two students.")
 _SAME_NUMBER = Sentence("roster.same_number", "Somebody above has the same number or e-mail address.")
 _FORMULA_SEEN = Sentence("roster.formula", "This looks like a formula, not like a name.")
-_NO_NAME = Sentence("roster.no_name", "There is no name in this row.")
 _TOO_LONG = Sentence("roster.long_name", "This is too long for a name: {most} letters fit.", {"most": LONGEST_NAME})
 
 
@@ -72,12 +80,10 @@ def read_columns(rows: Sequence[Cells], *, family_first: bool = False, title: st
         try:
             students.append(Student.model_validate(parts))
         except ValidationError as error:
-            why = _TOO_LONG if any("too_long" in fault["type"] for fault in error.errors()) else _NO_NAME
+            why = _TOO_LONG if any("too_long" in fault["type"] for fault in error.errors()) else NO_NAME
             left_out.append(LeftOut(number, " ".join(filter(None, cells))[:100], why))
         if len(students) > MOST_STUDENTS:
-            raise RosterRefused(
-                "roster.too_long", "A roster may have {most} students. Nothing was taken.", {"most": MOST_STUDENTS}
-            )
+            raise too_long()
     return Roster(tuple(students), tuple(left_out), tuple(doubts_of(students)), title)
 
 

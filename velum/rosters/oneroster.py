@@ -13,13 +13,22 @@ from collections.abc import Iterator, Mapping
 from pydantic import ValidationError
 
 from velum.rosters.columns import doubts_of
-from velum.rosters.roster import MOST_STUDENTS, LeftOut, Roster, RosterRefused, Student
+from velum.rosters.roster import (
+    MOST_STUDENTS,
+    NO_NAME,
+    LeftOut,
+    Roster,
+    RosterRefused,
+    Student,
+    damaged,
+    nobody,
+    too_large,
+    too_long,
+)
 from velum.rosters.spreadsheet import check_unpacked, decoded
-from velum.sentence import Sentence
 
 FILES = ("users.csv", "classes.csv", "enrollments.csv")
 _MANIFEST = "manifest.csv"
-_NO_NAME = Sentence("roster.no_name", "There is no name in this row.")
 
 Row = Mapping[str, str]
 
@@ -63,7 +72,7 @@ def read_folder(files: Mapping[str, bytes]) -> tuple[Roster, ...]:
         if _is_there(row) and row.get("role", "student").casefold() == "student":
             enrolled[row.get("classSourcedId", "")][row.get("userSourcedId", "")] = None
     if sum(map(len, enrolled.values())) > 20 * MOST_STUDENTS:
-        raise RosterRefused("roster.too_large", "This is too much for a roster. Nothing was taken.")
+        raise too_large()
     found = [
         _roster(row, [users[user] for user in enrolled[row["sourcedId"]] if user in users])
         for row in _rows(texts["classes.csv"])
@@ -71,7 +80,7 @@ def read_folder(files: Mapping[str, bytes]) -> tuple[Roster, ...]:
     ]
     rosters = tuple(roster for roster in found if roster.students)
     if not rosters:
-        raise RosterRefused("roster.nobody", "No names were found in this file. Nothing was taken.")
+        raise nobody()
     return rosters
 
 
@@ -90,11 +99,9 @@ def _roster(of: Row, users: list[Row]) -> Roster:
                 )
             )
         except ValidationError:
-            left_out.append(LeftOut(place, user.get("username", "")[:100], _NO_NAME))
+            left_out.append(LeftOut(place, user.get("username", "")[:100], NO_NAME))
     if len(students) > MOST_STUDENTS:
-        raise RosterRefused(
-            "roster.too_long", "A roster may have {most} students. Nothing was taken.", {"most": MOST_STUDENTS}
-        )
+        raise too_long()
     title = of.get("title", "").strip()[:60]
     return Roster(tuple(students), tuple(left_out), tuple(doubts_of(students)), title, of["sourcedId"].strip()[:100])
 
@@ -117,9 +124,7 @@ def _rows(text: str) -> Iterator[Row]:
         for row in csv.DictReader(io.StringIO(text), restval=""):
             yield {name: value for name, value in row.items() if name is not None}
     except csv.Error as problem:
-        raise RosterRefused(
-            "roster.damaged", "This file is damaged: it could not be read. Nothing was taken."
-        ) from problem
+        raise damaged() from problem
 
 
 def _base(name: str) -> str:

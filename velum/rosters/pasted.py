@@ -3,7 +3,7 @@
 import re
 
 from velum.rosters.columns import read_columns
-from velum.rosters.roster import Roster, RosterRefused
+from velum.rosters.roster import Roster, RosterRefused, too_large
 
 MOST_LETTERS = 1_000_000
 
@@ -14,7 +14,7 @@ _COUNTED = re.compile(r"^\s*(?:\d{1,4}\s*[.):]|[-*•‣◦])\s+(?=\S)")
 def read_pasted(text: str) -> Roster:
     """The students that were pasted. Raises RosterRefused when there is nobody, or too much."""
     if len(text) > MOST_LETTERS:
-        raise RosterRefused("roster.too_large", "This is too much for a roster. Nothing was taken.")
+        raise too_large()
     lines = text.splitlines()
     if "\t" in text:
         rows = [line.split("\t") for line in lines]

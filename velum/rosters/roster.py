@@ -16,8 +16,29 @@ LONGEST_WHOLE_NAME = 2 * LONGEST_NAME + 1
 MOST_STUDENTS = 5_000
 
 
+NO_NAME = Sentence("roster.no_name", "There is no name in this row.")
+
+
 class RosterRefused(VelumError):
     """Something that cannot be taken for a roster."""
+
+
+def too_large() -> RosterRefused:
+    return RosterRefused("roster.too_large", "This is too much for a roster. Nothing was taken.")
+
+
+def too_long() -> RosterRefused:
+    return RosterRefused(
+        "roster.too_long", "A roster may have {most} students. Nothing was taken.", {"most": MOST_STUDENTS}
+    )
+
+
+def nobody() -> RosterRefused:
+    return RosterRefused("roster.nobody", "No names were found in this file. Nothing was taken.")
+
+
+def damaged() -> RosterRefused:
+    return RosterRefused("roster.damaged", "This file is damaged: it could not be read. Nothing was taken.")
 
 
 Cleaned = AfterValidator(one_line)

@@ -9,7 +9,7 @@ from datetime import date, datetime
 from python_calamine import CalamineError, CalamineWorkbook
 
 from velum.rosters.columns import read_columns
-from velum.rosters.roster import Roster, RosterRefused
+from velum.rosters.roster import Roster, RosterRefused, damaged, nobody, too_large
 
 MOST_BYTES = 10_000_000
 MOST_UNPACKED = 100_000_000
@@ -23,7 +23,7 @@ _SEPARATORS = ",;\t|"
 def read_spreadsheet(data: bytes) -> tuple[Roster, ...]:
     """The rosters of a file, one a sheet that holds anybody. Raises RosterRefused."""
     if len(data) > MOST_BYTES:
-        raise RosterRefused("roster.too_large", "This is too much for a roster. Nothing was taken.")
+        raise too_large()
     if data.startswith(b"PK"):
         check_unpacked(data)
         found = tuple(_sheets(data))
@@ -33,7 +33,7 @@ def read_spreadsheet(data: bytes) -> tuple[Roster, ...]:
         found = (read_csv(data),)
     found = tuple(roster for roster in found if roster.students)
     if not found:
-        raise RosterRefused("roster.nobody", "No names were found in this file. Nothing was taken.")
+        raise nobody()
     return found
 
 
@@ -44,10 +44,10 @@ def read_csv(data: bytes, title: str = "") -> Roster:
         # The sign that parts most lines into equally many cells.
         tables = [list(csv.reader(io.StringIO(text), delimiter=sign)) for sign in _SEPARATORS]
     except csv.Error as problem:
-        raise _damaged() from problem
+        raise damaged() from problem
     rows = max(tables, key=_columns)
     if sum(map(len, rows)) > MOST_CELLS:
-        raise RosterRefused("roster.too_large", "This is too much for a roster. Nothing was taken.")
+        raise too_large()
     spoken = _columns(rows) == 2 and all(cell.startswith(" ") for row in rows[:50] for cell in row[1:2])
     return read_columns(rows, family_first=spoken, title=title)
 
@@ -77,13 +77,11 @@ def check_unpacked(data: bytes) -> None:
                     while chunk := opened.read(1_000_000):
                         room -= len(chunk)
                         if room < 0:
-                            raise RosterRefused("roster.too_large", "This is too much for a roster. Nothing was taken.")
-    except (zipfile.BadZipFile, NotImplementedError, RuntimeError, EOFError, OSError, ValueError) as problem:
-        raise _damaged() from problem
-    except Exception as problem:
-        if isinstance(problem, RosterRefused):
-            raise
-        raise _damaged() from problem  # zlib, lzma and bz2 each have an error of their own
+                            raise too_large()
+    except RosterRefused:
+        raise
+    except Exception as problem:  # besides zipfile's own, zlib, lzma and bz2 each have theirs
+        raise damaged() from problem
 
 
 def _columns(rows: list[list[str]]) -> int:
@@ -98,11 +96,11 @@ def _sheets(data: bytes) -> Iterator[Roster]:
             for name in book.sheet_names[:MOST_SHEETS]:
                 sheet = book.get_sheet_by_name(name)
                 if sheet.total_height * sheet.total_width > MOST_CELLS:
-                    raise RosterRefused("roster.too_large", "This is too much for a roster. Nothing was taken.")
+                    raise too_large()
                 rows = [[_written(cell) for cell in row] for row in sheet.to_python()]
                 yield read_columns(rows, title=name)
     except (CalamineError, OSError, ValueError) as problem:
-        raise _damaged() from problem
+        raise damaged() from problem
 
 
 def _written(cell: object) -> str:
@@ -115,7 +113,3 @@ def _written(cell: object) -> str:
         case datetime() | date():
             return ""
     return str(cell)
-
-
-def _damaged() -> RosterRefused:
-    return RosterRefused("roster.damaged", "This file is damaged: it could not be read. Nothing was taken.")

@@ -8,6 +8,7 @@ from django.core.exceptions import ValidationError
 from django.core.mail import send_mail
 from django.core.validators import validate_email
 from django.db import transaction
+from django.db.models import QuerySet
 from django.utils.translation import gettext
 
 from server.accounts.models import User
@@ -59,8 +60,7 @@ def send(invitation: Invitation, link: str) -> None:
 
 def find_invitation(token: str, now: datetime) -> Invitation:
     """The invitation of a link. Raises Missing."""
-    rows = Invitation.objects.select_related("of_class", "by").filter(at__gt=now - VALID, of_class__archived_at=None)
-    invitation = rows.filter(token=one_line(token)[:40]).first()
+    invitation = _valid(now).filter(token=one_line(token)[:40]).first()
     if invitation is None:
         raise Missing.of(_NONE)
     return invitation
@@ -68,8 +68,12 @@ def find_invitation(token: str, now: datetime) -> Invitation:
 
 def invitations_for(teacher: User, now: datetime) -> list[Invitation]:
     """What a teacher is asked."""
-    rows = Invitation.objects.select_related("of_class", "by").filter(at__gt=now - VALID, of_class__archived_at=None)
-    return list(rows.filter(email=teacher.email.lower()).order_by("-at"))
+    return list(_valid(now).filter(email=teacher.email.lower()).order_by("-at"))
+
+
+def _valid(now: datetime) -> "QuerySet[Invitation]":
+    rows = Invitation.objects.select_related("of_class", "by")
+    return rows.filter(at__gt=now - VALID, of_class__archived_at=None)
 
 
 @transaction.atomic
